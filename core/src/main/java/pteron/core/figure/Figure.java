@@ -1,0 +1,62 @@
+package pteron.core.figure;
+
+import java.util.function.Supplier;
+import pteron.core.quantity.Quantity;
+
+/** A named quantity with its working, which is only written out when asked for. Immutable. */
+public final class Figure {
+
+    private final String key;
+    private final String name;
+    private final Quantity quantity;
+    private final Supplier<Working> working;
+
+    private Figure(String key, String name, Quantity quantity, Supplier<Working> working) {
+        this.key = key;
+        this.name = name;
+        this.quantity = quantity;
+        this.working = working;
+    }
+
+    /**
+     * {@return a figure}
+     *
+     * @param key stable key, stage first: {@code balance.coupler-share}
+     * @param name what a builder calls it
+     * @param quantity the value with its unit
+     * @param working writes the working out
+     */
+    public static Figure of(String key, String name, Quantity quantity, Supplier<Working> working) {
+        return new Figure(key, name, quantity, working);
+    }
+
+    /** {@return the stable key} */
+    public String key() {
+        return key;
+    }
+
+    /** {@return what a builder calls it} */
+    public String name() {
+        return name;
+    }
+
+    /** {@return the value with its unit} */
+    public Quantity quantity() {
+        return quantity;
+    }
+
+    /** {@return the bare value in the unit of {@link #quantity}} */
+    public double value() {
+        return quantity.value();
+    }
+
+    /** {@return the formula, the numbers put in and the source} */
+    public Working working() {
+        return working.get();
+    }
+
+    @Override
+    public String toString() {
+        return key + " = " + quantity.value() + " " + quantity.unit().symbol();
+    }
+}

@@ -1,0 +1,27 @@
+package pteron.core.geometry;
+
+/**
+ * A point or vector in the box. Immutable.
+ *
+ * @param x from the front face to the rear (mm)
+ * @param y to the right of the middle (mm)
+ * @param z up from the deck (mm)
+ */
+public record Point3(double x, double y, double z) {
+
+    /** {@return this and the other added} */
+    public Point3 plus(Point3 other) {
+        return new Point3(x + other.x, y + other.y, z + other.z);
+    }
+
+    /** {@return this vector so many times as long} */
+    public Point3 times(double factor) {
+        return new Point3(x * factor, y * factor, z * factor);
+    }
+
+    /** {@return distance to the other point (mm)} */
+    public double distance(Point3 other) {
+        return Math.sqrt(
+                Math.pow(x - other.x, 2) + Math.pow(y - other.y, 2) + Math.pow(z - other.z, 2));
+    }
+}

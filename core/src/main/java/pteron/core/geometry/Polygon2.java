@@ -1,0 +1,208 @@
+package pteron.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/** A flat piece, with or without holes. Wraps a JTS polygon that nobody else sees. Immutable. */
+public final class Polygon2 {
+
+    /** Area below which a rest of cutting is rounding and no piece (mm²): a line a pencil hides. */
+    public static final double LEAST_AREA_MM2 = 1e-3;
+
+    /** Height of a corner below which it is no corner (mm). */
+    private static final double FLAT_MM = 1e-7;
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final Polygon shape;
+
+    private Polygon2(Polygon shape) {
+        this.shape = shape;
+    }
+
+    /**
+     * {@return the polygon with these corners, in either turn, the first not repeated}
+     *
+     * @throws IllegalArgumentException if there are fewer than three
+     */
+    public static Polygon2 of(List<Point2> corners) {
+        if (corners.size() < 3) {
+            throw new IllegalArgumentException(
+                    "polygon has [%d] corners and needs 3 or more".formatted(corners.size()));
+        }
+        return new Polygon2(FACTORY.createPolygon(ring(corners)));
+    }
+
+    /** {@return an upright rectangle} */
+    public static Polygon2 rectangle(Bounds2 bounds) {
+        return of(
+                List.of(
+                        new Point2(bounds.fromU(), bounds.fromV()),
+                        new Point2(bounds.toU(), bounds.fromV()),
+                        new Point2(bounds.toU(), bounds.toV()),
+                        new Point2(bounds.fromU(), bounds.toV())));
+    }
+
+    /** {@return whether the edges do not cross or touch each other} */
+    public boolean isSimple() {
+        return shape.isValid();
+    }
+
+    /** {@return the corners of the outside, anticlockwise from u towards v, flat ones left out} */
+    public List<Point2> corners() {
+        return points(shape.getExteriorRing());
+    }
+
+    /** {@return the corners of each hole, anticlockwise} */
+    public List<List<Point2>> holes() {
+        List<List<Point2>> holes = new ArrayList<>();
+        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
+            holes.add(points(shape.getInteriorRingN(i)));
+        }
+        return holes;
+    }
+
+    /** {@return area without holes (mm²)} */
+    public double area() {
+        return shape.getArea();
+    }
+
+    /** {@return middle of its area} */
+    public Point2 centroid() {
+        Coordinate middle = shape.getCentroid().getCoordinate();
+        return new Point2(middle.x, middle.y);
+    }
+
+    /** {@return the rectangle round it} */
+    public Bounds2 bounds() {
+        Envelope box = shape.getEnvelopeInternal();
+        return new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
+    }
+
+    /** {@return the pieces that lie in both, from low u to high u, then from low v to high v} */
+    public List<Polygon2> shared(Polygon2 other) {
+        if (!shape.getEnvelopeInternal().intersects(other.shape.getEnvelopeInternal())) {
+            return List.of();
+        }
+        return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.INTERSECTION));
+    }
+
+    /** {@return area that lies in both (mm²)} */
+    public double sharedArea(Polygon2 other) {
+        return shared(other).stream().mapToDouble(Polygon2::area).sum();
+    }
+
+    /** {@return what is left when the others are cut away, in the order of {@link #shared}} */
+    public List<Polygon2> without(List<Polygon2> others) {
+        List<Polygon2> left = List.of(this);
+        for (Polygon2 other : others) {
+            left = left.stream().flatMap(piece -> piece.without(other).stream()).toList();
+        }
+        return left;
+    }
+
+    /** {@return what is left when the other is cut away} */
+    public List<Polygon2> without(Polygon2 other) {
+        if (!shape.getEnvelopeInternal().intersects(other.shape.getEnvelopeInternal())) {
+            return List.of(this);
+        }
+        return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
+    }
+
+    /** {@return the polygons laid together; overlaps count once} */
+    public static List<Polygon2> union(List<Polygon2> polygons) {
+        return polygons.isEmpty()
+                ? List.of()
+                : pieces(UnaryUnionOp.union(polygons.stream().map(p -> p.shape).toList()));
+    }
+
+    /** {@return whether the other lies in this, its edge included, but for so much area (mm²)} */
+    public boolean contains(Polygon2 other, double toleranceMm2) {
+        return other.area() - sharedArea(other) <= toleranceMm2;
+    }
+
+    /** {@return the part on the left of a line, and on it} */
+    public List<Polygon2> leftOf(Line2 line) {
+        Bounds2 box = bounds();
+        double reach = box.width() + box.height() + line.origin().distance(box.middle());
+        Point2 from = line.at(-2 * reach);
+        Point2 to = line.at(2 * reach);
+        Point2 aside = line.direction().leftNormal().times(2 * reach);
+        return shared(of(List.of(from, to, to.plus(aside), from.plus(aside))));
+    }
+
+    private static List<Polygon2> pieces(Geometry geometry) {
+        List<Polygon2> pieces = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon piece
+                    && piece.getArea() > LEAST_AREA_MM2) {
+                pieces.add(new Polygon2(piece));
+            }
+        }
+        pieces.sort(
+                Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
+                        .thenComparingDouble(piece -> piece.bounds().fromV()));
+        return List.copyOf(pieces);
+    }
+
+    private static LinearRing ring(List<Point2> corners) {
+        Coordinate[] coordinates = new Coordinate[corners.size() + 1];
+        Arrays.setAll(
+                coordinates,
+                i -> {
+                    Point2 corner = corners.get(i % corners.size());
+                    return new Coordinate(corner.u(), corner.v());
+                });
+        return FACTORY.createLinearRing(coordinates);
+    }
+
+    private static List<Point2> points(LinearRing ring) {
+        Coordinate[] all = ring.getCoordinates();
+        List<Point2> points = new ArrayList<>();
+        for (int i = 0; i < all.length - 1; i++) {
+            points.add(new Point2(all[i].x, all[i].y));
+        }
+        List<Point2> corners = withoutFlat(points);
+        return signedArea(corners) < 0 ? corners.reversed() : corners;
+    }
+
+    private static List<Point2> withoutFlat(List<Point2> points) {
+        List<Point2> kept = new ArrayList<>();
+        int count = points.size();
+        for (int i = 0; i < count; i++) {
+            Point2 before = kept.isEmpty() ? points.get((i + count - 1) % count) : kept.getLast();
+            Point2 here = points.get(i);
+            Point2 after = points.get((i + 1) % count);
+            double height = Math.abs(after.minus(before).cross(here.minus(before)));
+            if (height > FLAT_MM * Math.max(1, after.distance(before))) {
+                kept.add(here);
+            }
+        }
+        return kept.size() < 3 ? points : List.copyOf(kept);
+    }
+
+    /** {@return area of a chain of corners (mm²), above 0 when it runs anticlockwise} */
+    public static double signedArea(List<Point2> corners) {
+        double twice = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            twice += corners.get(i).cross(corners.get((i + 1) % corners.size()));
+        }
+        return twice / 2;
+    }
+
+    @Override
+    public String toString() {
+        return corners().toString();
+    }
+}

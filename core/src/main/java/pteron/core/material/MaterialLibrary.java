@@ -1,0 +1,62 @@
+package pteron.core.material;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Materials by id, in the order of the shop's shelves. Immutable. */
+public final class MaterialLibrary {
+
+    private static final MaterialLibrary STARTING = new MaterialLibrary(StartingMaterials.all());
+
+    private final Map<String, Material> byId = new LinkedHashMap<>();
+
+    /**
+     * A library of these materials.
+     *
+     * @throws IllegalArgumentException if two share an id
+     */
+    public MaterialLibrary(List<Material> materials) {
+        for (Material material : materials) {
+            if (byId.put(material.id(), material) != null) {
+                throw new IllegalArgumentException(
+                        "material id [%s] stands twice; rename one".formatted(material.id()));
+            }
+        }
+    }
+
+    /** {@return the library that Pteron starts with} */
+    public static MaterialLibrary starting() {
+        return STARTING;
+    }
+
+    /** {@return all materials in their order} */
+    public List<Material> all() {
+        return List.copyOf(byId.values());
+    }
+
+    /** {@return the materials of one kind, in their order} */
+    public List<Material> ofKind(Material.Kind kind) {
+        return byId.values().stream().filter(material -> material.kind() == kind).toList();
+    }
+
+    /** {@return whether there is a material with that id} */
+    public boolean contains(String id) {
+        return byId.containsKey(id);
+    }
+
+    /**
+     * {@return the material with that id}
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public Material get(String id) {
+        Material material = byId.get(id);
+        if (material == null) {
+            throw new IllegalArgumentException(
+                    "there is no material [%s]; the library has %s"
+                            .formatted(id, String.join(", ", byId.keySet())));
+        }
+        return material;
+    }
+}

@@ -1,0 +1,113 @@
+package pteron.core.plan;
+
+import pteron.core.quantity.Require;
+
+/**
+ * A door or window in one of the four walls. Immutable.
+ *
+ * @param id short name that stays, each once in a plan
+ * @param name what the builder calls it
+ * @param kind door or window
+ * @param wall which wall
+ * @param place where the cut-out lies
+ * @param size how large the cut-out is
+ * @param playMm gap between the frame's timber and the unit on each side (mm)
+ * @param massKg of the unit (kg)
+ */
+public record Opening(
+        String id,
+        String name,
+        Kind kind,
+        Wall wall,
+        Place place,
+        Size size,
+        double playMm,
+        double massKg) {
+
+    /**
+     * Checks the ranges.
+     *
+     * @throws IllegalArgumentException if the id is blank or a number out of its range
+     */
+    public Opening {
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("id of an opening is empty; give it a short name");
+        }
+        Require.within("play", playMm, PlanLimits.OPENING_PLAY);
+        Require.within("mass of the unit", massKg, PlanLimits.OPENING_MASS);
+    }
+
+    /** Door or window. */
+    public enum Kind {
+        /** One walks through it. */
+        DOOR,
+        /** Light and air. */
+        WINDOW
+    }
+
+    /** The four walls that may have openings. */
+    public enum Wall {
+        /** Left when looking ahead. */
+        LEFT,
+        /** Right when looking ahead. */
+        RIGHT,
+        /** Towards the coupler. */
+        FRONT,
+        /** Away from the coupler. */
+        REAR
+    }
+
+    /**
+     * Lower front corner of the cut-out; in the front and rear walls, its lower left corner when
+     * looking ahead.
+     *
+     * @param alongMm from the box's front face, or from its left side (mm)
+     * @param sillMm above the floor's top, along the wall (mm)
+     */
+    public record Place(double alongMm, double sillMm) {
+        /** Checks the ranges. */
+        public Place {
+            Require.within("place along the wall", alongMm, PlanLimits.OPENING_PLACE);
+            Require.within("sill height", sillMm, PlanLimits.OPENING_SILL);
+        }
+    }
+
+    /**
+     * Size of the cut-out.
+     *
+     * @param widthMm along the wall (mm)
+     * @param heightMm up the wall (mm)
+     */
+    public record Size(double widthMm, double heightMm) {
+        /** Checks the ranges. */
+        public Size {
+            Require.within("cut-out width", widthMm, PlanLimits.OPENING_SIZE);
+            Require.within("cut-out height", heightMm, PlanLimits.OPENING_SIZE);
+        }
+    }
+
+    /** {@return this opening elsewhere} */
+    public Opening withPlace(Place other) {
+        return new Opening(id, name, kind, wall, other, size, playMm, massKg);
+    }
+
+    /** {@return this opening with another cut-out} */
+    public Opening withSize(Size other) {
+        return new Opening(id, name, kind, wall, place, other, playMm, massKg);
+    }
+
+    /** {@return this opening with more or less play} */
+    public Opening withPlay(double otherMm) {
+        return new Opening(id, name, kind, wall, place, size, otherMm, massKg);
+    }
+
+    /** {@return this opening with a lighter or heavier unit} */
+    public Opening withMass(double otherKg) {
+        return new Opening(id, name, kind, wall, place, size, playMm, otherKg);
+    }
+
+    /** {@return this opening in another wall} */
+    public Opening withWall(Wall other) {
+        return new Opening(id, name, kind, other, place, size, playMm, massKg);
+    }
+}

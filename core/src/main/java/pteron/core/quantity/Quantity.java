@@ -1,0 +1,66 @@
+package pteron.core.quantity;
+
+/**
+ * A value with its unit. Immutable.
+ *
+ * @param value the value in the unit; finite
+ * @param unit the unit
+ */
+public record Quantity(double value, Unit unit) {
+
+    /**
+     * Checks the value.
+     *
+     * @throws IllegalArgumentException if the value is not finite
+     */
+    public Quantity {
+        Require.finite("value", value, unit.symbol());
+    }
+
+    /** {@return a length (mm)} */
+    public static Quantity mm(double value) {
+        return new Quantity(value, Unit.MILLIMETRE);
+    }
+
+    /** {@return a mass (kg)} */
+    public static Quantity kg(double value) {
+        return new Quantity(value, Unit.KILOGRAM);
+    }
+
+    /** {@return a force (N)} */
+    public static Quantity newton(double value) {
+        return new Quantity(value, Unit.NEWTON);
+    }
+
+    /** {@return a stress or modulus (N/mm²)} */
+    public static Quantity stress(double value) {
+        return new Quantity(value, Unit.NEWTON_PER_SQUARE_MILLIMETRE);
+    }
+
+    /** {@return an angle (degrees)} */
+    public static Quantity degrees(double value) {
+        return new Quantity(value, Unit.DEGREE);
+    }
+
+    /** {@return a pure number such as demand over capacity} */
+    public static Quantity ratio(double value) {
+        return new Quantity(value, Unit.RATIO);
+    }
+
+    /** {@return a number of things} */
+    public static Quantity count(long value) {
+        return new Quantity(value, Unit.COUNT);
+    }
+
+    /** {@return the quantity as a builder reads it in the given system, with its unit} */
+    public String text(UnitSystem system) {
+        if (unit == Unit.MILLIMETRE) {
+            return LengthText.format(value, system) + (system == UnitSystem.METRIC ? " mm" : "");
+        }
+        String number = NumberText.format(unit.shown(value, system), unit.decimals(system));
+        String symbol = unit.symbol(system);
+        return symbol.isEmpty()
+                ? number
+                : unit == Unit.DEGREE ? number + symbol : number + " " + symbol;
+    }
+}

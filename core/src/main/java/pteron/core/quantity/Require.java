@@ -1,0 +1,69 @@
+package pteron.core.quantity;
+
+/**
+ * Refuses wrong calls. Every method returns its number when it is good, and throws an {@link
+ * IllegalArgumentException} that names the value, the limit and the cure when it is not.
+ */
+public final class Require {
+
+    private Require() {}
+
+    /** {@return the value, which is finite} */
+    public static double finite(String name, double value, String unit) {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException(
+                    "%s is [%s]%s and must be a number; check what it was worked out from"
+                            .formatted(name, value, spaced(unit)));
+        }
+        return value;
+    }
+
+    /** {@return the value, which is above 0} */
+    public static double positive(String name, double value, String unit) {
+        if (!(finite(name, value, unit) > 0)) {
+            throw new IllegalArgumentException(
+                    "%s is [%s]%s and must be above 0; give a larger one"
+                            .formatted(name, value, spaced(unit)));
+        }
+        return value;
+    }
+
+    /** {@return the value, which is 0 or above} */
+    public static double notNegative(String name, double value, String unit) {
+        if (!(finite(name, value, unit) >= 0)) {
+            throw new IllegalArgumentException(
+                    "%s is [%s]%s and must be 0 or above; give 0 or a positive one"
+                            .formatted(name, value, spaced(unit)));
+        }
+        return value;
+    }
+
+    /** {@return the value, which lies in the closed range} */
+    public static double within(String name, double value, Range range) {
+        if (!(finite(name, value, range.unit()) >= range.least() && value <= range.most())) {
+            throw new IllegalArgumentException(
+                    "%s is [%s]%s and must be from %s to %s%s; give one in that range"
+                            .formatted(
+                                    name,
+                                    value,
+                                    spaced(range.unit()),
+                                    range.least(),
+                                    range.most(),
+                                    spaced(range.unit())));
+        }
+        return value;
+    }
+
+    private static String spaced(String unit) {
+        return unit.isEmpty() ? "" : " " + unit;
+    }
+
+    /**
+     * A closed range.
+     *
+     * @param least the least value
+     * @param most the greatest value
+     * @param unit the symbol of the unit, or empty
+     */
+    public record Range(double least, double most, String unit) {}
+}

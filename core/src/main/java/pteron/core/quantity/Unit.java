@@ -1,0 +1,87 @@
+package pteron.core.quantity;
+
+/**
+ * The units of quantities inside Pteron, each with the unit that is shown under {@link
+ * UnitSystem#INCHES}. A length under inches is written by {@link TapeInches} instead.
+ */
+public enum Unit {
+    /** Length (mm). */
+    MILLIMETRE("mm", 0, "in", 1 / 25.4, 2),
+    /** Length of runs such as seams and tapes (m). */
+    METRE("m", 1, "ft", 1 / 0.3048, 1),
+    /** Area (m²). */
+    SQUARE_METRE("m²", 2, "ft²", 10.7639104, 1),
+    /** Volume (m³). */
+    CUBIC_METRE("m³", 2, "ft³", 35.3146667, 0),
+    /** Volume of a cartridge (mL). */
+    MILLILITRE("mL", 0, "fl oz", 0.0338140227, 1),
+    /** Mass (kg). */
+    KILOGRAM("kg", 1, "lb", 2.20462262, 1),
+    /** Mass per area (kg/m²). */
+    KILOGRAM_PER_SQUARE_METRE("kg/m²", 2, "lb/ft²", 0.204816144, 2),
+    /** Density (kg/m³). */
+    KILOGRAM_PER_CUBIC_METRE("kg/m³", 0, "lb/ft³", 0.0624279606, 1),
+    /** Force (N). */
+    NEWTON("N", 0, "lbf", 0.224808943, 1),
+    /** Force per width or length (N/mm). */
+    NEWTON_PER_MILLIMETRE("N/mm", 3, "lbf/in", 5.71014715, 2),
+    /** Stress (N/mm²). */
+    NEWTON_PER_SQUARE_MILLIMETRE("N/mm²", 2, "psi", 145.037738, 0),
+    /** Pressure of wind or load on an area (N/m²). */
+    NEWTON_PER_SQUARE_METRE("N/m²", 0, "lbf/ft²", 0.0208854342, 1),
+    /** Bending moment (N·mm). */
+    NEWTON_MILLIMETRE("N·mm", 0, "lbf·in", 0.00885074579, 0),
+    /** Section modulus (mm³). */
+    CUBIC_MILLIMETRE("mm³", 0, "in³", 6.10237441e-5, 3),
+    /** Second moment of area (mm⁴, written mm4). */
+    QUARTIC_MILLIMETRE("mm4", 0, "in4", 2.40250961e-6, 3),
+    /** Bending stiffness of a strip (N·mm²). */
+    NEWTON_SQUARE_MILLIMETRE("N·mm²", 0, "lbf·in²", 3.48453e-4, 0),
+    /** Speed of wind (m/s). */
+    METRE_PER_SECOND("m/s", 1, "mph", 2.23693629, 0),
+    /** Angle (degrees). */
+    DEGREE("°", 1, "°", 1, 1),
+    /** Share of a whole (percent, 0 to 100). */
+    PERCENT("%", 1, "%", 1, 1),
+    /** Demand over capacity, or another pure number. */
+    RATIO("", 2, "", 1, 2),
+    /** Number of things. */
+    COUNT("", 0, "", 1, 0);
+
+    private final String symbol;
+    private final int decimals;
+    private final String inchSymbol;
+    private final double inchFactor;
+    private final int inchDecimals;
+
+    Unit(String symbol, int decimals, String inchSymbol, double inchFactor, int inchDecimals) {
+        this.symbol = symbol;
+        this.decimals = decimals;
+        this.inchSymbol = inchSymbol;
+        this.inchFactor = inchFactor;
+        this.inchDecimals = inchDecimals;
+    }
+
+    /** {@return the symbol of the unit inside Pteron, which files use too; empty for pure numbers} */
+    public String symbol() {
+        return symbol;
+    }
+
+    /** {@return the symbol shown in a system} */
+    public String symbol(UnitSystem system) {
+        return system == UnitSystem.METRIC ? symbol : inchSymbol;
+    }
+
+    double shown(double value, UnitSystem system) {
+        return system == UnitSystem.METRIC ? value : value * inchFactor;
+    }
+
+    /** {@return the value inside Pteron of a number read in a system} */
+    public double fromShown(double number, UnitSystem system) {
+        return system == UnitSystem.METRIC ? number : number / inchFactor;
+    }
+
+    int decimals(UnitSystem system) {
+        return system == UnitSystem.METRIC ? decimals : inchDecimals;
+    }
+}
