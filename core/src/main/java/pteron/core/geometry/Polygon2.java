@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -140,6 +141,44 @@ public final class Polygon2 {
         Point2 to = line.at(2 * reach);
         Point2 aside = line.direction().leftNormal().times(2 * reach);
         return shared(of(List.of(from, to, to.plus(aside), from.plus(aside))));
+    }
+
+    /** {@return the stretches of a straight cut that lie in this, in the order of the cut} */
+    public List<Segment2> cut(Segment2 segment) {
+        return segments(segment, line(segment).intersection(shape));
+    }
+
+    /** {@return the stretches of a straight cut that lie in none of the polygons} */
+    public static List<Segment2> uncovered(Segment2 segment, List<Polygon2> covers) {
+        Geometry left = line(segment);
+        for (Polygon2 cover : covers) {
+            if (left.getEnvelopeInternal().intersects(cover.shape.getEnvelopeInternal())) {
+                left = left.difference(cover.shape);
+            }
+        }
+        return segments(segment, left);
+    }
+
+    private static LineString line(Segment2 segment) {
+        return FACTORY.createLineString(
+                new Coordinate[] {
+                    new Coordinate(segment.from().u(), segment.from().v()),
+                    new Coordinate(segment.to().u(), segment.to().v())
+                });
+    }
+
+    private static List<Segment2> segments(Segment2 along, Geometry geometry) {
+        Line2 line = Line2.through(along.from(), along.to());
+        List<Segment2> segments = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof LineString piece && piece.getLength() > FLAT_MM) {
+                Coordinate a = piece.getCoordinateN(0);
+                Coordinate b = piece.getCoordinateN(piece.getNumPoints() - 1);
+                segments.add(new Segment2(new Point2(a.x, a.y), new Point2(b.x, b.y)));
+            }
+        }
+        segments.sort(Comparator.comparingDouble(found -> line.along(found.from())));
+        return List.copyOf(segments);
     }
 
     private static List<Polygon2> pieces(Geometry geometry) {

@@ -1,0 +1,100 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.frame.MemberMaker.Depth;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Skin;
+
+/** Puts blocks between the members wherever a sheet's edge runs across them. */
+final class BlockFramer {
+
+    private final Panel panel;
+    private final MemberMaker maker;
+    private final Section own;
+    private final Section blocking;
+    private final List<Polygon2> inside;
+    private final List<Polygon2> openings;
+
+    BlockFramer(
+            Panel panel,
+            MemberMaker maker,
+            Section blocking,
+            List<Polygon2> inside,
+            List<Polygon2> openings) {
+        this.panel = panel;
+        this.maker = maker;
+        this.own = panel.members().section();
+        this.blocking = blocking.depthMm() > own.depthMm() ? own : blocking;
+        this.inside = inside;
+        this.openings = openings;
+    }
+
+    void frame(SettingOut settingOut) {
+        if (panel.kind().isRoof()) {
+            roofEdges();
+        }
+        List<Double> outer = new ArrayList<>(settingOut.outerRows());
+        List<Double> inner = new ArrayList<>(settingOut.innerRows());
+        for (double row : settingOut.outerRows()) {
+            if (panel.kind() == PanelKind.FLOOR || inner.removeIf(v -> Math.abs(v - row) < 1)) {
+                outer.remove(row);
+                row(row, new Depth(own, 0));
+            }
+        }
+        outer.forEach(row -> row(row, flushOutside()));
+        inner.forEach(
+                row ->
+                        row(
+                                row,
+                                panel.kind() == PanelKind.FLOOR
+                                        ? new Depth(own, 0)
+                                        : flushInside()));
+    }
+
+    private Depth flushOutside() {
+        return new Depth(blocking, 0);
+    }
+
+    private Depth flushInside() {
+        return new Depth(blocking, own.depthMm() - blocking.depthMm());
+    }
+
+    private void roofEdges() {
+        Bounds2 frame = panel.frame().bounds();
+        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
+        roofEdge(frame.fromV(), lining.fromV(), 1);
+        roofEdge(frame.toV(), lining.toV(), -1);
+    }
+
+    /** Backs the edge of the skin and that of the lining; by one block where it reaches both. */
+    private void roofEdge(double edge, double liningEdge, int inward) {
+        double set = Math.abs(liningEdge - edge);
+        if (set + Taken.EDGE_BACKING_MM <= own.thicknessMm()) {
+            row(edge + inward * own.thicknessMm() / 2, new Depth(own, 0));
+            return;
+        }
+        double wide = blocking.thicknessMm();
+        row(edge + inward * wide / 2, flushOutside());
+        row(edge + inward * Math.max(wide * 1.5, set), flushInside());
+    }
+
+    private void row(double middle, Depth depth) {
+        double half = depth.section().thicknessMm() / 2;
+        Bounds2 frame = panel.frame().bounds();
+        Polygon2 strip =
+                new Bounds2(frame.fromU(), frame.toU(), middle - half, middle + half).polygon();
+        List<Polygon2> standing =
+                maker.members().stream().filter(depth::meets).map(Member::profile).toList();
+        inside.stream()
+                .flatMap(room -> room.shared(strip).stream())
+                .flatMap(piece -> piece.without(standing).stream())
+                .flatMap(piece -> piece.without(openings).stream())
+                .filter(piece -> piece.bounds().fromV() < middle && middle < piece.bounds().toV())
+                .forEach(piece -> maker.addBlock(piece, depth));
+    }
+}

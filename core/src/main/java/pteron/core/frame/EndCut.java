@@ -1,0 +1,25 @@
+package pteron.core.frame;
+
+import java.util.List;
+
+/**
+ * The cuts at one end of a member. Immutable.
+ *
+ * @param degrees angle of each cut from a square cut, from the side of least u to that of greatest u
+ *     along the member's width; one for most ends, two under a ridge
+ */
+public record EndCut(List<Double> degrees) {
+
+    /** A square cut. */
+    public static final EndCut SQUARE = new EndCut(List.of(0.0));
+
+    /** Copies the list. */
+    public EndCut {
+        degrees = List.copyOf(degrees);
+    }
+
+    /** {@return whether the end is cut square, within a tenth of a degree} */
+    public boolean isSquare() {
+        return degrees.stream().allMatch(angle -> Math.abs(angle) < 0.1);
+    }
+}

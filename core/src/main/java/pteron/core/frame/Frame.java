@@ -1,0 +1,37 @@
+package pteron.core.frame;
+
+import java.util.List;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+
+/**
+ * The frame of the whole box. Immutable.
+ *
+ * @param panels the frame of each panel, in the order of the shell
+ * @param figures number and mass of the members
+ * @param findings what is wrong or close
+ */
+public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding> findings) {
+
+    /** Copies the lists. */
+    public Frame {
+        panels = List.copyOf(panels);
+        figures = List.copyOf(figures);
+        findings = List.copyOf(findings);
+    }
+
+    /** {@return all members, panel by panel} */
+    public List<Member> members() {
+        return panels.stream().flatMap(panel -> panel.members().stream()).toList();
+    }
+
+    /** {@return the members of one role, panel by panel} */
+    public List<Member> members(Role role) {
+        return members().stream().filter(member -> member.role() == role).toList();
+    }
+
+    /** {@return mass of all members (kg)} */
+    public double massKg() {
+        return members().stream().mapToDouble(Member::massKg).sum();
+    }
+}

@@ -1,0 +1,108 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.geometry.Point3;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Quantity;
+import pteron.core.shell.Panel;
+
+/** Whether the frame can be cut and put together. */
+final class FrameCheck {
+
+    /** Timber that must stay on the short face of a ripped plate (mm); common practice. */
+    static final double LEAST_SHORT_FACE_MM = 6;
+
+    /** Area two members may share by rounding (mm²). */
+    static final double SHARED_MM2 = 1;
+
+    private FrameCheck() {}
+
+    static List<Finding> findings(BoxPlan plan, List<PanelFrame> panels) {
+        List<Finding> findings = new ArrayList<>();
+        for (PanelFrame frame : panels) {
+            bevels(frame.panel(), findings);
+            lengths(plan, frame, findings);
+            overlaps(frame, findings);
+        }
+        return findings;
+    }
+
+    private static void bevels(Panel panel, List<Finding> findings) {
+        double rip = Math.max(panel.rips().startDegrees(), panel.rips().endDegrees());
+        double takenOff = panel.depthMm() * Math.tan(Math.toRadians(rip));
+        double mayTake = panel.members().section().thicknessMm() - LEAST_SHORT_FACE_MM;
+        if (takenOff > mayTake) {
+            findings.add(
+                    new Finding(
+                            "PLATE_TOO_THIN_FOR_BEVEL",
+                            Severity.WATCH,
+                            Place.of("frame", panel.id()),
+                            Quantity.mm(takenOff),
+                            Limit.atMost(Quantity.mm(mayTake)),
+                            Cure.advice("THICKER_PLATE", Quantity.mm(takenOff - mayTake))));
+        }
+    }
+
+    private static void lengths(BoxPlan plan, PanelFrame frame, List<Finding> findings) {
+        double longest = plan.supplies().longestStockMm();
+        for (Member member : frame.members()) {
+            if (member.lengthMm() > longest) {
+                Point3 middle = member.centre();
+                findings.add(
+                        new Finding(
+                                "MEMBER_LONGER_THAN_STOCK",
+                                Severity.WATCH,
+                                new Place(
+                                        "frame", member.name(), middle.x(), middle.y(), middle.z()),
+                                Quantity.mm(member.lengthMm()),
+                                Limit.atMost(Quantity.mm(longest)),
+                                Cure.advice(
+                                        "SPLICE_OR_LONGER_STOCK",
+                                        Quantity.mm(member.lengthMm() - longest))));
+            }
+        }
+    }
+
+    private static void overlaps(PanelFrame frame, List<Finding> findings) {
+        List<Member> members = frame.members();
+        for (int i = 0; i < members.size(); i++) {
+            for (int j = i + 1; j < members.size(); j++) {
+                double shared = sharedMm2(members.get(i), members.get(j));
+                if (shared > SHARED_MM2) {
+                    Point3 middle = members.get(j).centre();
+                    findings.add(
+                            new Finding(
+                                    "MEMBERS_SHARE_ROOM",
+                                    Severity.STOPS,
+                                    new Place(
+                                            "frame",
+                                            members.get(j).name(),
+                                            middle.x(),
+                                            middle.y(),
+                                            middle.z()),
+                                    Quantity.mm(Math.sqrt(shared)),
+                                    Limit.atMost(Quantity.mm(0)),
+                                    Cure.advice(
+                                            "MOVE_OR_SHRINK_OPENING",
+                                            Quantity.mm(Math.sqrt(shared)))));
+                }
+            }
+        }
+    }
+
+    /** {@return area that two members share in the plane of their panel (mm²), 0 at different depths} */
+    static double sharedMm2(Member one, Member other) {
+        boolean sameDepth =
+                one.fromInwardMm() < other.toInwardMm() - 0.01
+                        && other.fromInwardMm() < one.toInwardMm() - 0.01;
+        return sameDepth && one.bounds().overlaps(other.bounds())
+                ? one.profile().sharedArea(other.profile())
+                : 0;
+    }
+}

@@ -1,0 +1,124 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.opening.Openings;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Quantity;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Shell;
+import pteron.core.shell.Skin;
+
+/** Frames the panels. */
+public final class FrameStage {
+
+    private FrameStage() {}
+
+    /**
+     * {@return the frame of the box}
+     *
+     * @param plan the plan
+     * @param library its materials
+     * @param shell its panels, usable
+     * @param openings its openings
+     */
+    public static Frame of(BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
+        List<PanelFrame> panels = new ArrayList<>();
+        for (Panel panel : shell.panels()) {
+            panels.add(frame(plan, library, panel, framed(openings, panel)));
+        }
+        return new Frame(panels, figures(panels), FrameCheck.findings(plan, panels));
+    }
+
+    /** {@return the openings that can be framed: those that lie in the wall and clear of each other} */
+    private static List<PlacedOpening> framed(Openings openings, Panel panel) {
+        List<PlacedOpening> good = new ArrayList<>();
+        for (PlacedOpening one : openings.in(panel)) {
+            boolean inside = panel.frame().contains(one.clear().polygon(), one.clear().height());
+            boolean clash = good.stream().anyMatch(other -> other.clear().overlaps(one.clear()));
+            if (inside && !clash) {
+                good.add(one);
+            }
+        }
+        return good;
+    }
+
+    private static PanelFrame frame(
+            BoxPlan plan, MaterialLibrary library, Panel panel, List<PlacedOpening> openings) {
+        SettingOut settingOut = SettingOut.of(panel, library);
+        MemberMaker maker = new MemberMaker(panel, library);
+        Taken taken = new Taken();
+        List<Polygon2> inside = new EdgeFramer(panel, maker, taken).frame(openings);
+        UprightFramer uprights = new UprightFramer(panel, maker, taken);
+        liningEdges(panel).forEach(from -> uprights.backing(from, inside));
+        List<Polygon2> blocked = new OpeningFramer(panel, openings, maker, taken, inside).frame();
+        uprights.frame(settingOut.middles(), inside, blocked);
+        new BlockFramer(panel, maker, plan.makeUp().blocking(), inside, blocked).frame(settingOut);
+        return new PanelFrame(panel, settingOut, maker.members());
+    }
+
+    /** {@return where members begin that back the edges of a lining which the corner posts miss} */
+    private static List<Double> liningEdges(Panel panel) {
+        List<Double> from = new ArrayList<>();
+        if (panel.kind() == PanelKind.FLOOR) {
+            return from;
+        }
+        double thickness = panel.members().section().thicknessMm();
+        Bounds2 frame = panel.frame().bounds();
+        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
+        double first = frame.fromU() + thickness;
+        if (lining.fromU() > first - Taken.EDGE_BACKING_MM) {
+            from.add(Math.max(first, lining.fromU() - thickness / 2));
+        }
+        double last = frame.toU() - thickness;
+        if (lining.toU() < last + Taken.EDGE_BACKING_MM) {
+            from.add(Math.min(last, lining.toU() + thickness / 2) - thickness);
+        }
+        return from;
+    }
+
+    private static List<Figure> figures(List<PanelFrame> panels) {
+        List<Member> members = panels.stream().flatMap(p -> p.members().stream()).toList();
+        double mass = members.stream().mapToDouble(Member::massKg).sum();
+        double metres = members.stream().mapToDouble(Member::lengthMm).sum();
+        Map<String, Double> byPanel = new TreeMap<>();
+        members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
+        return List.of(
+                Figure.of(
+                        "frame.members",
+                        "Members",
+                        Quantity.count(members.size()),
+                        () ->
+                                Working.of("n = members of all panels")
+                                        .worked("n", "members", Quantity.count(members.size()))
+                                        .source("counted")),
+                Figure.of(
+                        "frame.length",
+                        "Length of all members",
+                        Quantity.mm(metres),
+                        () ->
+                                Working.of("sum of the long sides")
+                                        .worked("n", "members", Quantity.count(members.size()))
+                                        .source("added up")),
+                Figure.of(
+                        "frame.mass",
+                        "Mass of the frame",
+                        Quantity.kg(mass),
+                        () -> {
+                            Working.Builder working =
+                                    Working.of("m = sum of volume × density of each member");
+                            byPanel.forEach(
+                                    (panel, kg) -> working.worked("m", panel, Quantity.kg(kg)));
+                            return working.source("densities from the material library");
+                        }));
+    }
+}

@@ -1,0 +1,134 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.shell.Panel;
+
+/**
+ * A member of the frame. Immutable.
+ *
+ * @param name what stands on the cut list: {@code left stud 3}
+ * @param role what it does
+ * @param panel the panel it belongs to
+ * @param section thickness in the plane of the panel, depth through it
+ * @param timber id of its timber in the library
+ * @param profile its shape in the plane of the panel (u, v)
+ * @param axis direction it runs in, length 1 (u, v)
+ * @param fromInwardMm where it begins (w, mm); it ends one depth further in
+ * @param ripDegrees bevel ripped along one edge (degrees), 0 for none
+ * @param massKg mass (kg)
+ */
+public record Member(
+        String name,
+        Role role,
+        Panel panel,
+        Section section,
+        String timber,
+        Polygon2 profile,
+        Point2 axis,
+        double fromInwardMm,
+        double ripDegrees,
+        double massKg) {
+
+    /** Least sine of the angle between an edge and the axis for the edge to be an end cut. */
+    private static final double END_CUT_SINE = 1e-6;
+
+    /** {@return length on the long side (mm): what is cut off the bar} */
+    public double lengthMm() {
+        return highest() - lowest();
+    }
+
+    private double lowest() {
+        return profile.corners().stream().mapToDouble(axis::dot).min().orElseThrow();
+    }
+
+    private double highest() {
+        return profile.corners().stream().mapToDouble(axis::dot).max().orElseThrow();
+    }
+
+    private Point2 side() {
+        return axis.leftNormal().times(-1);
+    }
+
+    /** {@return the cuts at the lower end, the front end or the left end} */
+    public EndCut startCut() {
+        return cuts(false);
+    }
+
+    /** {@return the cuts at the other end} */
+    public EndCut endCut() {
+        return cuts(true);
+    }
+
+    private EndCut cuts(boolean atEnd) {
+        List<Point2> corners = profile.corners();
+        double middle = (lowest() + highest()) / 2;
+        List<double[]> found = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            Point2 from = corners.get(i);
+            Point2 edge = corners.get((i + 1) % corners.size()).minus(from);
+            double across = Math.abs(side().dot(edge));
+            boolean endward = axis.dot(from.plus(edge.times(0.5))) > middle;
+            if (across > END_CUT_SINE * edge.length() && endward == atEnd) {
+                double angle = Math.toDegrees(Math.atan(axis.dot(edge) / side().dot(edge)));
+                found.add(new double[] {side().dot(from.plus(edge.times(0.5))), angle});
+            }
+        }
+        found.sort((one, other) -> Double.compare(one[0], other[0]));
+        return found.isEmpty()
+                ? EndCut.SQUARE
+                : new EndCut(found.stream().map(cut -> cut[1]).toList());
+    }
+
+    /** {@return middle of the start of its axis} */
+    public Point3 start() {
+        return onAxis(lowest());
+    }
+
+    /** {@return middle of the end of its axis} */
+    public Point3 end() {
+        return onAxis(highest());
+    }
+
+    private Point3 onAxis(double alongMm) {
+        double least = profile.corners().stream().mapToDouble(side()::dot).min().orElseThrow();
+        double most = profile.corners().stream().mapToDouble(side()::dot).max().orElseThrow();
+        Point2 point = axis.times(alongMm).plus(side().times((least + most) / 2));
+        return panel.placement().at(point, fromInwardMm + section.depthMm() / 2);
+    }
+
+    /** {@return where its weight sits; a ripped bevel is left out} */
+    public Point3 centre() {
+        return panel.placement().at(profile.centroid(), fromInwardMm + section.depthMm() / 2);
+    }
+
+    /** {@return where it ends through the panel (w, mm)} */
+    public double toInwardMm() {
+        return fromInwardMm + section.depthMm();
+    }
+
+    /** {@return whether its outer face lies flush with the frame's} */
+    public boolean reachesOuterFace() {
+        return fromInwardMm < 0.5;
+    }
+
+    /** {@return whether its inner face lies flush with the frame's} */
+    public boolean reachesInnerFace() {
+        return toInwardMm() > panel.depthMm() - 0.5;
+    }
+
+    /** {@return whether it runs along v, as studs, bows and bearers do} */
+    public boolean isUpright() {
+        return Math.abs(axis.v()) > Math.abs(axis.u());
+    }
+
+    /** {@return the rectangle round its profile (u, v)} */
+    public Bounds2 bounds() {
+        return profile.bounds();
+    }
+}

@@ -1,0 +1,99 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.shell.Panel;
+
+/** Frames the openings of a panel: trimmers beside, header above, sill below. */
+final class OpeningFramer {
+
+    /** Share of a header or sill that must have room for it to be put in. */
+    private static final double WHOLE = 0.999;
+
+    private final List<PlacedOpening> openings;
+    private final MemberMaker maker;
+    private final Taken taken;
+    private final double thickness;
+    private final List<Polygon2> inside;
+
+    OpeningFramer(
+            Panel panel,
+            List<PlacedOpening> openings,
+            MemberMaker maker,
+            Taken taken,
+            List<Polygon2> inside) {
+        this.openings =
+                openings.stream()
+                        .sorted(Comparator.comparingDouble(one -> one.clear().fromU()))
+                        .toList();
+        this.maker = maker;
+        this.taken = taken;
+        this.thickness = panel.members().section().thicknessMm();
+        this.inside = inside;
+    }
+
+    /** {@return what no stud may run into: each opening with its header and sill} */
+    List<Polygon2> frame() {
+        List<Polygon2> blocked = new ArrayList<>();
+        for (PlacedOpening one : openings) {
+            double left = leftFace(one);
+            double right = rightFace(one);
+            Bounds2 clear = one.clear();
+            blocked.add(clear.polygon());
+            Bounds2 above = new Bounds2(left, right, clear.toV(), clear.toV() + thickness);
+            across(Role.HEADER, above, blocked);
+            if (!one.reachesFloor()) {
+                Bounds2 below = new Bounds2(left, right, clear.fromV() - thickness, clear.fromV());
+                across(Role.SILL, below, blocked);
+            }
+        }
+        return blocked;
+    }
+
+    private void across(Role role, Bounds2 room, List<Polygon2> blocked) {
+        Polygon2 profile = room.polygon();
+        double free = inside.stream().mapToDouble(profile::sharedArea).sum();
+        double covered = blocked.stream().mapToDouble(profile::sharedArea).sum();
+        if (free > WHOLE * profile.area() && covered < (1 - WHOLE) * profile.area()) {
+            maker.add(role, profile, MemberMaker.ACROSS);
+            blocked.add(profile);
+        }
+    }
+
+    private double leftFace(PlacedOpening one) {
+        double edge = one.clear().fromU();
+        OptionalDouble standing = taken.lastFaceIn(edge - thickness, edge);
+        if (standing.isPresent()) {
+            return Math.min(standing.getAsDouble(), edge);
+        }
+        trimmer(edge - thickness, one);
+        return edge;
+    }
+
+    private double rightFace(PlacedOpening one) {
+        double edge = one.clear().toU();
+        OptionalDouble standing = taken.firstFaceIn(edge, edge + thickness);
+        if (standing.isPresent()) {
+            return Math.max(standing.getAsDouble(), edge);
+        }
+        trimmer(edge, one);
+        return edge;
+    }
+
+    private void trimmer(double from, PlacedOpening own) {
+        List<Polygon2> others =
+                openings.stream()
+                        .filter(one -> one != own)
+                        .map(one -> one.clear().grown(0, thickness).polygon())
+                        .toList();
+        UprightFramer.pieces(inside, from, thickness).stream()
+                .flatMap(piece -> piece.without(others).stream())
+                .forEach(piece -> maker.add(Role.TRIMMER, piece, MemberMaker.ALONG));
+        taken.add(from, from + thickness);
+    }
+}

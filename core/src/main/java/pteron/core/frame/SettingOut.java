@@ -1,0 +1,90 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.geometry.Bounds2;
+import pteron.core.material.Material;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
+import pteron.core.quantity.Require;
+import pteron.core.shell.Panel;
+import pteron.core.shell.Skin;
+
+/**
+ * Where the middles of members and the rows of blocks lie in a panel. Immutable.
+ *
+ * @param middles middles of the members (u, mm), rising
+ * @param outerRows rows on which outer sheets meet end to end (v, mm), rising
+ * @param innerRows rows on which inner sheets meet end to end (v, mm), rising
+ */
+public record SettingOut(List<Double> middles, List<Double> outerRows, List<Double> innerRows) {
+
+    /** Copies the lists. */
+    public SettingOut {
+        middles = List.copyOf(middles);
+        outerRows = List.copyOf(outerRows);
+        innerRows = List.copyOf(innerRows);
+    }
+
+    /**
+     * Spacing that divides a sheet evenly.
+     *
+     * <pre>  s = B / ceil(B / most)  </pre>
+     *
+     * B width of a sheet (mm), most greatest spacing (mm). So both edges of every sheet fall on the
+     * middle of a member.
+     *
+     * <p>Source: common practice.
+     *
+     * <p>Example: sheets of 1220 mm and at most 600 mm give 406.667 mm.
+     */
+    public static double spacing(double sheetMm, double mostMm) {
+        Require.positive("sheet width", sheetMm, "mm");
+        Require.positive("greatest spacing", mostMm, "mm");
+        return sheetMm / Math.ceil(sheetMm / mostMm - 1e-9);
+    }
+
+    static SettingOut of(Panel panel, MaterialLibrary library) {
+        Skin guide = panel.skins().getFirst();
+        Bounds2 frame = panel.frame().bounds();
+        double start = guide.area().bounds().fromU();
+        double spacing = spacing(sheetWidth(guide, library), panel.members().spacingMm());
+        List<Double> middles = new ArrayList<>();
+        for (int k = 1; start + k * spacing < frame.toU(); k++) {
+            middles.add(start + k * spacing);
+        }
+        Skin inner = panel.skins().getLast();
+        return new SettingOut(middles, rows(panel, guide, library), rows(panel, inner, library));
+    }
+
+    private static List<Double> rows(Panel panel, Skin skin, MaterialLibrary library) {
+        double least = Double.POSITIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (Skin other : panel.skins()) {
+            least = Math.min(least, sheetLength(other, library));
+            lowest = Math.min(lowest, other.area().bounds().fromV());
+            highest = Math.max(highest, other.area().bounds().toV());
+        }
+        List<Double> rows = new ArrayList<>();
+        Bounds2 area = skin.area().bounds();
+        double first = lowest + (skin.staggered() ? least / 2 : least);
+        for (double row = first; row < highest; row += least) {
+            if (row > area.fromV() && row < area.toV()) {
+                rows.add(row);
+            }
+        }
+        return rows;
+    }
+
+    /** {@return width of the sheets of a skin (mm)} */
+    public static double sheetWidth(Skin skin, MaterialLibrary library) {
+        return library.get(skin.layer().material()).value(Property.SHEET_WIDTH);
+    }
+
+    /** {@return length of the sheets of a skin (mm)} */
+    public static double sheetLength(Skin skin, MaterialLibrary library) {
+        Material material = library.get(skin.layer().material());
+        return material.value(Property.SHEET_LENGTH);
+    }
+}

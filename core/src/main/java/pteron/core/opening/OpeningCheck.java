@@ -1,0 +1,163 @@
+package pteron.core.opening;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.plan.Opening;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Tolerance;
+import pteron.core.quantity.Unit;
+
+/** Whether openings lie well in their walls and beside each other. */
+final class OpeningCheck {
+
+    private OpeningCheck() {}
+
+    static List<Finding> findings(List<PlacedOpening> placed) {
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < placed.size(); i++) {
+            inside(placed.get(i), findings);
+            for (int j = i + 1; j < placed.size(); j++) {
+                apart(placed.get(i), placed.get(j), findings);
+            }
+        }
+        return findings;
+    }
+
+    private static void inside(PlacedOpening one, List<Finding> findings) {
+        Polygon2 wall = one.panel().frame();
+        double outside = outsideMm2(wall, one.cutOut());
+        double noRoom = outsideMm2(wall, one.framingRoom());
+        if (outside > slack(one.cutOut())) {
+            findings.add(
+                    finding(
+                            "OPENING_OUTSIDE_WALL",
+                            Severity.STOPS,
+                            one,
+                            new Quantity(outside / 1e6, Unit.SQUARE_METRE),
+                            Limit.atMost(new Quantity(0, Unit.SQUARE_METRE))));
+        } else if (noRoom > slack(one.framingRoom())) {
+            findings.add(
+                    finding(
+                            "OPENING_NO_ROOM_TO_FRAME",
+                            Severity.WATCH,
+                            one,
+                            new Quantity(noRoom / 1e6, Unit.SQUARE_METRE),
+                            Limit.atMost(new Quantity(0, Unit.SQUARE_METRE))));
+        }
+    }
+
+    private static double outsideMm2(Polygon2 wall, Bounds2 area) {
+        return area.polygon().without(wall).stream().mapToDouble(Polygon2::area).sum();
+    }
+
+    private static double slack(Bounds2 area) {
+        return Tolerance.PENCIL.lengthMm() * Math.max(area.width(), area.height());
+    }
+
+    private static Finding finding(
+            String code, Severity severity, PlacedOpening one, Quantity demand, Limit limit) {
+        return new Finding(code, severity, place(one), demand, limit, slidInside(one));
+    }
+
+    private static Cure slidInside(PlacedOpening one) {
+        Bounds2 wall = one.panel().frame().bounds();
+        Bounds2 room = one.framingRoom();
+        double du = slide(room.fromU(), room.toU(), wall.fromU(), wall.toU());
+        double dv = slide(room.fromV(), room.toV(), wall.fromV(), wall.toV());
+        Bounds2 moved =
+                new Bounds2(room.fromU() + du, room.toU() + du, room.fromV() + dv, room.toV() + dv);
+        Quantity amount = Quantity.mm(Math.hypot(du, dv));
+        boolean fits = outsideMm2(one.panel().frame(), moved) <= slack(moved);
+        if (!fits || amount.value() == 0) {
+            return Cure.advice("MOVE_OR_SHRINK_OPENING", amount);
+        }
+        Opening.Place old = one.opening().place();
+        Opening.Place to = new Opening.Place(old.alongMm() + du, old.sillMm() + dv);
+        String id = one.opening().id();
+        return new Cure(
+                "MOVE_OPENING",
+                amount,
+                plan -> plan.withOpening(id, opening -> opening.withPlace(to)));
+    }
+
+    /** {@return how far to slide a stretch so that it lies within another; rounded to whole mm inward} */
+    private static double slide(double from, double to, double least, double most) {
+        if (from < least) {
+            return Math.ceil(least - from);
+        }
+        return to > most ? -Math.ceil(to - most) : 0;
+    }
+
+    private static void apart(PlacedOpening one, PlacedOpening other, List<Finding> findings) {
+        if (!one.panel().id().equals(other.panel().id())) {
+            return;
+        }
+        if (one.cutOut().overlaps(other.cutOut())) {
+            double shared = one.cutOut().polygon().sharedArea(other.cutOut().polygon());
+            findings.add(
+                    new Finding(
+                            "OPENINGS_OVERLAP",
+                            Severity.STOPS,
+                            place(other),
+                            new Quantity(shared / 1e6, Unit.SQUARE_METRE),
+                            Limit.atMost(new Quantity(0, Unit.SQUARE_METRE)),
+                            apartBy(one, other)));
+            return;
+        }
+        double timber = one.panel().members().section().thicknessMm();
+        double gapU =
+                gap(
+                        one.clear().fromU(),
+                        one.clear().toU(),
+                        other.clear().fromU(),
+                        other.clear().toU());
+        double gapV =
+                gap(
+                        one.clear().fromV(),
+                        one.clear().toV(),
+                        other.clear().fromV(),
+                        other.clear().toV());
+        double needed = gapU >= gapV ? timber : 2 * timber;
+        if (Math.max(gapU, gapV) < needed - Tolerance.PENCIL.lengthMm()) {
+            findings.add(
+                    new Finding(
+                            "OPENINGS_TOO_CLOSE",
+                            Severity.WATCH,
+                            place(other),
+                            Quantity.mm(Math.max(gapU, gapV)),
+                            Limit.atLeast(Quantity.mm(needed)),
+                            apartBy(one, other)));
+        }
+    }
+
+    private static double gap(double from, double to, double otherFrom, double otherTo) {
+        return Math.max(otherFrom - to, from - otherTo);
+    }
+
+    private static Cure apartBy(PlacedOpening one, PlacedOpening other) {
+        double timber = one.panel().members().section().thicknessMm();
+        double back = one.clear().toU() + timber - other.clear().fromU();
+        double forward = other.clear().toU() - (one.clear().fromU() - timber);
+        double move = Math.abs(back) <= Math.abs(forward) ? Math.ceil(back) : -Math.ceil(forward);
+        Opening.Place old = other.opening().place();
+        Opening.Place to = new Opening.Place(old.alongMm() + move, old.sillMm());
+        String id = other.opening().id();
+        return new Cure(
+                "MOVE_OPENING",
+                Quantity.mm(Math.abs(move)),
+                plan -> plan.withOpening(id, opening -> opening.withPlace(to)));
+    }
+
+    private static Place place(PlacedOpening one) {
+        Point3 middle = one.middle();
+        return new Place("openings", one.opening().id(), middle.x(), middle.y(), middle.z());
+    }
+}

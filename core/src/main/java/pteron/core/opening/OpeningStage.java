@@ -1,0 +1,103 @@
+package pteron.core.opening;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.geometry.Bounds2;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.shell.Panel;
+import pteron.core.shell.Shell;
+
+/** Lays the openings into their walls. */
+public final class OpeningStage {
+
+    private OpeningStage() {}
+
+    /**
+     * {@return the openings in their walls}
+     *
+     * @param plan the plan
+     * @param shell its panels, usable
+     */
+    public static Openings of(BoxPlan plan, Shell shell) {
+        List<PlacedOpening> placed = new ArrayList<>();
+        for (Opening opening : plan.openings()) {
+            shell.panel(opening.wall().name().toLowerCase(Locale.ROOT))
+                    .ifPresent(panel -> placed.add(place(opening, panel, plan)));
+        }
+        return new Openings(placed, figures(placed), OpeningCheck.findings(placed));
+    }
+
+    static PlacedOpening place(Opening opening, Panel panel, BoxPlan plan) {
+        double left = panel.kind().isSide() ? 0 : -plan.box().widthMm() / 2;
+        double floor = panel.frame().bounds().fromV();
+        double fromU = left + opening.place().alongMm();
+        double fromV = floor + opening.place().sillMm();
+        Bounds2 cutOut =
+                new Bounds2(
+                        fromU,
+                        fromU + opening.size().widthMm(),
+                        fromV,
+                        fromV + opening.size().heightMm());
+        Bounds2 clear = cutOut.grown(opening.playMm());
+        boolean reachesFloor =
+                clear.fromV() < floor + panel.members().section().thicknessMm() && fromV >= floor;
+        double bottom = reachesFloor ? Math.max(clear.fromV(), floor) : clear.fromV();
+        return new PlacedOpening(
+                opening,
+                panel,
+                cutOut,
+                new Bounds2(clear.fromU(), clear.toU(), bottom, clear.toV()),
+                reachesFloor);
+    }
+
+    private static List<Figure> figures(List<PlacedOpening> placed) {
+        double areaMm2 = placed.stream().mapToDouble(one -> one.cutOut().polygon().area()).sum();
+        double massKg = placed.stream().mapToDouble(one -> one.opening().massKg()).sum();
+        return List.of(
+                Figure.of(
+                        "openings.count",
+                        "Doors and windows",
+                        Quantity.count(placed.size()),
+                        () ->
+                                Working.of("n")
+                                        .plan(
+                                                "n",
+                                                "openings in the plan",
+                                                Quantity.count(placed.size()))
+                                        .source("the plan")),
+                Figure.of(
+                        "openings.area",
+                        "Area of the openings",
+                        new Quantity(areaMm2 / 1e6, Unit.SQUARE_METRE),
+                        () -> areaWorking(placed)),
+                Figure.of(
+                        "openings.mass",
+                        "Mass of doors and windows",
+                        Quantity.kg(massKg),
+                        () -> massWorking(placed)));
+    }
+
+    private static Working areaWorking(List<PlacedOpening> placed) {
+        Working.Builder working = Working.of("A = sum of width × height of each cut-out");
+        for (PlacedOpening one : placed) {
+            String name = one.opening().name();
+            working.plan("w", name + ", width", Quantity.mm(one.cutOut().width()));
+            working.plan("h", name + ", height", Quantity.mm(one.cutOut().height()));
+        }
+        return working.source("geometry");
+    }
+
+    private static Working massWorking(List<PlacedOpening> placed) {
+        Working.Builder working = Working.of("m = sum of the units");
+        for (PlacedOpening one : placed) {
+            working.plan("m", one.opening().name(), Quantity.kg(one.opening().massKg()));
+        }
+        return working.source("the plan");
+    }
+}

@@ -1,0 +1,35 @@
+package pteron.core.opening;
+
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point3;
+import pteron.core.plan.Opening;
+import pteron.core.shell.Panel;
+
+/**
+ * An opening in the plane of its panel. Immutable.
+ *
+ * @param opening as planned
+ * @param panel the panel it lies in
+ * @param cutOut hole in the skins (u, v)
+ * @param clear clear opening between the timbers (u, v)
+ * @param reachesFloor whether it stands on the floor, so that the bottom plate is cut out for it
+ */
+public record PlacedOpening(
+        Opening opening, Panel panel, Bounds2 cutOut, Bounds2 clear, boolean reachesFloor) {
+
+    /** {@return middle of the opening, half way through the frame} */
+    public Point3 middle() {
+        return panel.placement().at(cutOut.middle(), panel.depthMm() / 2);
+    }
+
+    /** {@return room that trimmers, header, sill and plates around it need (u, v)} */
+    public Bounds2 framingRoom() {
+        double timber = panel.members().section().thicknessMm();
+        double below = reachesFloor ? 0 : 2 * timber;
+        return new Bounds2(
+                clear.fromU() - timber,
+                clear.toU() + timber,
+                clear.fromV() - below,
+                clear.toV() + 2 * timber);
+    }
+}

@@ -1,0 +1,168 @@
+package pteron.core.sealing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.opening.Openings;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.outline.Edge;
+import pteron.core.outline.Outline;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Supplies;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.skin.Seam;
+import pteron.core.skin.Skins;
+
+/** Finds the joints and what goes into them. */
+public final class SealingStage {
+
+    private SealingStage() {}
+
+    /**
+     * {@return the joints of the box}
+     *
+     * @param plan the plan
+     * @param outline its outline, usable
+     * @param openings its openings
+     * @param skins its sheets
+     */
+    public static Sealing of(BoxPlan plan, Outline outline, Openings openings, Skins skins) {
+        List<SealedJoint> joints = new ArrayList<>();
+        corners(plan, outline, joints);
+        lowerEdge(plan, outline, joints);
+        seams(skins, joints);
+        openings.placed().forEach(one -> joints.add(flange(one)));
+        Supplies supplies = plan.supplies();
+        Bead bead = new Bead(supplies.beadWidthMm(), supplies.beadDepthMm());
+        double gunned = length(joints, false);
+        double taped = length(joints, true);
+        int cartridges = bead.cartridges(gunned, supplies.cartridgeMl());
+        int rolls = (int) Math.ceil(taped * (1 + Bead.WASTE) / supplies.tapeRollMm());
+        Sealing bare = new Sealing(joints, bead, cartridges, rolls, List.of());
+        return new Sealing(joints, bead, cartridges, rolls, figures(bare, supplies));
+    }
+
+    private static double length(List<SealedJoint> joints, boolean taped) {
+        return joints.stream()
+                .filter(joint -> joint.kind().taped() == taped)
+                .mapToDouble(SealedJoint::lengthMm)
+                .sum();
+    }
+
+    private static void corners(BoxPlan plan, Outline outline, List<SealedJoint> joints) {
+        double half = plan.box().widthMm() / 2;
+        outline.corners()
+                .forEach(corner -> joints.add(across(JointKind.CORNER, "across, corner", corner.at(), half)));
+        for (Edge edge : outline.edges()) {
+            String where = edge.kind().name().toLowerCase(Locale.ROOT) + " to side";
+            joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), -half));
+            joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), half));
+        }
+    }
+
+    private static void lowerEdge(BoxPlan plan, Outline outline, List<SealedJoint> joints) {
+        double half = plan.box().widthMm() / 2;
+        Point2 front = outline.points().getFirst();
+        Point2 rear = outline.points().getLast();
+        joints.add(across(JointKind.LOWER_EDGE, "front, at the deck", front, half));
+        joints.add(across(JointKind.LOWER_EDGE, "rear, at the deck", rear, half));
+        joints.add(along(JointKind.LOWER_EDGE, "left, at the deck", front, rear, -half));
+        joints.add(along(JointKind.LOWER_EDGE, "right, at the deck", front, rear, half));
+    }
+
+    private static SealedJoint across(JointKind kind, String where, Point2 at, double half) {
+        Point3 left = new Point3(at.u(), -half, at.v());
+        Point3 right = new Point3(at.u(), half, at.v());
+        return new SealedJoint(kind, where, left, right, 2 * half);
+    }
+
+    private static SealedJoint along(
+            JointKind kind, String where, Point2 from, Point2 to, double y) {
+        Point3 start = new Point3(from.u(), y, from.v());
+        Point3 end = new Point3(to.u(), y, to.v());
+        return new SealedJoint(kind, where, start, end, start.distance(end));
+    }
+
+    private static void seams(Skins skins, List<SealedJoint> joints) {
+        for (Seam seam : skins.seams()) {
+            if (seam.skin().isOutside()) {
+                double out = seam.skin().fromInwardMm();
+                Point3 from = seam.panel().placement().at(seam.line().from(), out);
+                Point3 to = seam.panel().placement().at(seam.line().to(), out);
+                joints.add(
+                        new SealedJoint(
+                                JointKind.PANEL_SEAM,
+                                seam.panel().id(),
+                                from,
+                                to,
+                                seam.line().lengthMm()));
+            }
+        }
+    }
+
+    private static SealedJoint flange(PlacedOpening one) {
+        double round = 2 * (one.cutOut().width() + one.cutOut().height());
+        Point3 middle = one.panel().placement().at(one.cutOut().middle(), 0);
+        return new SealedJoint(
+                JointKind.OPENING_FLANGE, one.opening().name(), middle, middle, round);
+    }
+
+    private static List<Figure> figures(Sealing sealing, Supplies supplies) {
+        List<Figure> figures = new ArrayList<>();
+        for (JointKind kind : JointKind.values()) {
+            figures.add(metres(sealing, kind));
+        }
+        double gunned = length(sealing.joints(), false);
+        double taped = length(sealing.joints(), true);
+        figures.add(
+                Figure.of(
+                        "sealing.cartridges",
+                        "Cartridges of sealant",
+                        Quantity.count(sealing.cartridges()),
+                        () -> cartridges(gunned, sealing.bead(), supplies)));
+        figures.add(
+                Figure.of(
+                        "sealing.tape-rolls",
+                        "Rolls of butyl tape",
+                        Quantity.count(sealing.tapeRolls()),
+                        () ->
+                                Working.of("n = L · 1.1 / roll, rounded up")
+                                        .worked("L", "metres of flanges", metres(taped))
+                                        .plan("roll", "length of a roll", metres(supplies.tapeRollMm()))
+                                        .source("common practice: a tenth for waste")));
+        return figures;
+    }
+
+    private static Figure metres(Sealing sealing, JointKind kind) {
+        double length = sealing.lengthMm(kind);
+        return Figure.of(
+                "sealing." + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "Metres of " + kind.label(),
+                metres(length),
+                () -> {
+                    Working.Builder working = Working.of("L = sum of the joints");
+                    sealing.joints().stream()
+                            .filter(joint -> joint.kind() == kind)
+                            .forEach(joint -> working.worked("l", joint.where(), metres(joint.lengthMm())));
+                    return working.source("geometry");
+                });
+    }
+
+    private static Working cartridges(double gunned, Bead bead, Supplies supplies) {
+        return Working.of("n = L · 1.1 · w · d / V, rounded up")
+                .worked("L", "metres of sealant", metres(gunned))
+                .plan("w", "width of the bead", Quantity.mm(bead.widthMm()))
+                .plan("d", "depth of the bead", Quantity.mm(bead.depthMm()))
+                .plan("V", "content of a cartridge", new Quantity(supplies.cartridgeMl(), Unit.MILLILITRE))
+                .source("volume; common practice: a tenth for waste");
+    }
+
+    private static Quantity metres(double mm) {
+        return new Quantity(mm / 1000, Unit.METRE);
+    }
+}

@@ -1,0 +1,77 @@
+package pteron.core.shell;
+
+import java.util.List;
+import pteron.core.geometry.Placement;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.plan.MakeUp.Layer;
+import pteron.core.plan.MakeUp.Members;
+
+/**
+ * A flat panel of the box. Immutable.
+ *
+ * @param id short name that stays: {@code left}, {@code roof}, {@code roof-2}
+ * @param kind what it is to the box
+ * @param placement how its plane lies in the box
+ * @param chain corners of its frame from the lower end at least u, over the top, to the lower end at
+ *     greatest u; closed by the bottom (u, v)
+ * @param rips bevels ripped along the members at its ends
+ * @param members what it is framed with
+ * @param filling insulation between members, or the core of a sandwich
+ * @param fillingFromMm where the filling begins (w, mm)
+ * @param skins faces to be covered
+ */
+public record Panel(
+        String id,
+        PanelKind kind,
+        Placement placement,
+        List<Point2> chain,
+        Rips rips,
+        Members members,
+        Layer filling,
+        double fillingFromMm,
+        List<Skin> skins) {
+
+    /** Copies the lists. */
+    public Panel {
+        chain = List.copyOf(chain);
+        skins = List.copyOf(skins);
+    }
+
+    /**
+     * Bevels ripped along the edges of the members where two strip panels meet. Above 0 where the inner
+     * face is the shorter.
+     *
+     * @param startDegrees at the lower end of a wall, at the front of a roof (degrees)
+     * @param endDegrees at the other end (degrees)
+     */
+    public record Rips(double startDegrees, double endDegrees) {
+        /** Square on both ends. */
+        public static final Rips NONE = new Rips(0, 0);
+    }
+
+    /** {@return the room for the frame (u, v)} */
+    public Polygon2 frame() {
+        return Polygon2.of(chain);
+    }
+
+    /** {@return depth of the frame (mm)} */
+    public double depthMm() {
+        return members.section().depthMm();
+    }
+
+    /**
+     * {@return the skin on that face}
+     *
+     * @throws IllegalArgumentException if the panel has none
+     */
+    public Skin skin(Skin.Face face) {
+        return skins.stream()
+                .filter(skin -> skin.face() == face)
+                .findFirst()
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        "panel [%s] has no face [%s]".formatted(id, face)));
+    }
+}

@@ -1,0 +1,229 @@
+package pteron.core.shell;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Placement;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Outline;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp.Floor;
+import pteron.core.plan.MakeUp.Framed;
+import pteron.core.shell.Panel.Rips;
+import pteron.core.shell.ShellStage.SideLines;
+
+/** Makes the panels out of the lines of the shell. */
+final class PanelMaker {
+
+    private static final Point3 BACK = new Point3(1, 0, 0);
+    private static final Point3 RIGHT = new Point3(0, 1, 0);
+    private static final Point3 UP = new Point3(0, 0, 1);
+
+    private final BoxPlan plan;
+    private final Outline outline;
+    private final List<Band> bands;
+    private final SideLines sides;
+    private final double halfWidth;
+    private final Framed walls;
+    private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
+
+    PanelMaker(BoxPlan plan, Outline outline, List<Band> bands, SideLines sides) {
+        this.plan = plan;
+        this.outline = outline;
+        this.bands = bands;
+        this.sides = sides;
+        this.halfWidth = plan.box().widthMm() / 2;
+        this.walls = plan.makeUp().walls();
+    }
+
+    /** {@return half the width between the outer skins of the side walls (mm)} */
+    private double halfFrame() {
+        return halfWidth - walls.outerSkin().thicknessMm();
+    }
+
+    /** {@return half the width between the frames of the side walls (mm)} */
+    private double halfInside() {
+        return halfFrame() - walls.members().section().depthMm();
+    }
+
+    Panel floor() {
+        Floor floor = plan.makeUp().floor();
+        double front = Math.max(skinFace(0, 0), skinFace(0, floor.heightMm()));
+        int last = bands.size() - 1;
+        double rear = Math.min(skinFace(last, 0), skinFace(last, floor.heightMm()));
+        Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
+        double bearers = floor.bearers().section().depthMm();
+        double core = bearers + floor.bottomFace().thicknessMm();
+        double top = core + floor.core().thicknessMm();
+        return new Panel(
+                "floor",
+                PanelKind.FLOOR,
+                new Placement(new Point3(0, 0, 0), RIGHT, BACK, UP),
+                chain(area),
+                Rips.NONE,
+                floor.bearers(),
+                floor.core(),
+                core,
+                List.of(
+                        new Skin(
+                                Skin.Face.FLOOR_BOTTOM,
+                                floor.bottomFace(),
+                                area.polygon(),
+                                bearers,
+                                false),
+                        new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area.polygon(), top, true)));
+    }
+
+    private double skinFace(int band, double heightMm) {
+        return Joint.corner(bands.get(band).frameOut(), ShellStage.level(heightMm)).u();
+    }
+
+    Panel side(PanelKind kind) {
+        double sign = kind == PanelKind.LEFT ? -1 : 1;
+        Point3 origin = new Point3(0, sign * halfFrame(), 0);
+        Placement placement = new Placement(origin, BACK, UP, RIGHT.times(-sign));
+        double depth = walls.members().section().depthMm();
+        return new Panel(
+                id(kind),
+                kind,
+                placement,
+                sides.frame(),
+                Rips.NONE,
+                walls.members(),
+                walls.insulation(),
+                0,
+                List.of(
+                        outerSkin(walls, Polygon2.of(sides.skin())),
+                        innerSkin(walls, Polygon2.of(sides.lining()), depth)));
+    }
+
+    private static Skin outerSkin(Framed framed, Polygon2 area) {
+        return new Skin(
+                Skin.Face.OUTER,
+                framed.outerSkin(),
+                area,
+                -framed.outerSkin().thicknessMm(),
+                false);
+    }
+
+    private static Skin innerSkin(Framed framed, Polygon2 area, double depth) {
+        return new Skin(Skin.Face.INNER, framed.innerSkin(), area, depth, false);
+    }
+
+    List<Panel> strip() {
+        List<Panel> panels = new ArrayList<>();
+        for (Band band : bands) {
+            panels.add(strip(band));
+        }
+        return panels;
+    }
+
+    private Panel strip(Band band) {
+        int i = band.edge().index();
+        Joint start = i == 0 ? foot(band) : joint(band, i - 1, i - 1);
+        Joint end = i == bands.size() - 1 ? foot(band) : joint(band, i + 1, i);
+        Span outer =
+                new Span(
+                        Math.min(band.along(start.out()), band.along(start.in())),
+                        Math.max(band.along(end.out()), band.along(end.in())));
+        Rips rips =
+                new Rips(
+                        rip(band.along(start.in()) - band.along(start.out()), band),
+                        rip(band.along(end.out()) - band.along(end.in()), band));
+        Span lining =
+                new Span(band.along(sides.lining().get(i)), band.along(sides.lining().get(i + 1)));
+        Span skin = new Span(0, band.edge().lengthMm());
+        boolean upIsForward =
+                band.edge().kind() == EdgeKind.TAIL || band.edge().kind() == EdgeKind.REAR;
+        return panel(band, upIsForward, new Spans(skin, outer, lining), rips);
+    }
+
+    private Joint foot(Band band) {
+        return Joint.onFloor(band, ShellStage.level(plan.makeUp().floor().heightMm()));
+    }
+
+    private Joint joint(Band band, int neighbour, int corner) {
+        return Joint.between(
+                band, bands.get(neighbour), outline.corners().get(corner).turnDegrees());
+    }
+
+    private static double rip(double shorterInsideMm, Band band) {
+        return Math.toDegrees(Math.atan2(shorterInsideMm, band.depthMm()));
+    }
+
+    /** A stretch along an edge of the outline, from its start (mm). */
+    private record Span(double from, double to) {
+        /** {@return the same stretch measured from the other end of a length} */
+        Span from(double otherEnd) {
+            return new Span(otherEnd - to, otherEnd - from);
+        }
+    }
+
+    private record Spans(Span skin, Span frame, Span lining) {
+        Spans from(double otherEnd) {
+            return new Spans(skin.from(otherEnd), frame.from(otherEnd), lining.from(otherEnd));
+        }
+    }
+
+    private Panel panel(Band band, boolean reversed, Spans forward, Rips rips) {
+        double length = band.edge().lengthMm();
+        Spans spans = reversed ? forward.from(length) : forward;
+        Rips ends = reversed ? new Rips(rips.endDegrees(), rips.startDegrees()) : rips;
+        PanelKind kind = PanelKind.valueOf(band.edge().kind().name());
+        return new Panel(
+                id(kind),
+                kind,
+                placement(band, reversed),
+                chain(bounds(kind, spans.frame(), halfFrame())),
+                ends,
+                band.framed().members(),
+                band.framed().insulation(),
+                0,
+                List.of(
+                        outerSkin(band.framed(), bounds(kind, spans.skin(), halfWidth).polygon()),
+                        innerSkin(
+                                band.framed(),
+                                bounds(kind, spans.lining(), halfInside()).polygon(),
+                                band.depthMm())));
+    }
+
+    private static Bounds2 bounds(PanelKind kind, Span along, double half) {
+        return kind.isRoof()
+                ? new Bounds2(along.from(), along.to(), -half, half)
+                : new Bounds2(-half, half, along.from(), along.to());
+    }
+
+    private static Placement placement(Band band, boolean reversed) {
+        Point2 start = reversed ? band.edge().to() : band.edge().from();
+        Point2 way = band.outside().direction().times(reversed ? -1 : 1);
+        Point2 in = band.outside().direction().leftNormal().times(-1);
+        Point2 origin = start.plus(in.times(band.framed().outerSkin().thicknessMm()));
+        Point3 along = new Point3(way.u(), 0, way.v());
+        boolean roof = band.edge().kind() == EdgeKind.ROOF;
+        return new Placement(
+                new Point3(origin.u(), 0, origin.v()),
+                roof ? along : RIGHT,
+                roof ? RIGHT : along,
+                new Point3(in.u(), 0, in.v()));
+    }
+
+    private static List<Point2> chain(Bounds2 area) {
+        return List.of(
+                new Point2(area.fromU(), area.fromV()),
+                new Point2(area.fromU(), area.toV()),
+                new Point2(area.toU(), area.toV()),
+                new Point2(area.toU(), area.fromV()));
+    }
+
+    private String id(PanelKind kind) {
+        int number = count.merge(kind, 1, Integer::sum);
+        String name = kind.name().toLowerCase(Locale.ROOT);
+        return number == 1 ? name : name + "-" + number;
+    }
+}

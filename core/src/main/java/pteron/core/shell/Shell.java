@@ -1,0 +1,30 @@
+package pteron.core.shell;
+
+import java.util.List;
+import java.util.Optional;
+import pteron.core.figure.Finding;
+
+/**
+ * The box as flat panels. Immutable.
+ *
+ * @param panels floor, left, right, then the strip from front to rear; empty when unusable
+ * @param findings why it is unusable
+ */
+public record Shell(List<Panel> panels, List<Finding> findings) {
+
+    /** Copies the lists. */
+    public Shell {
+        panels = List.copyOf(panels);
+        findings = List.copyOf(findings);
+    }
+
+    /** {@return whether there are panels} */
+    public boolean usable() {
+        return !panels.isEmpty();
+    }
+
+    /** {@return the panel with that id, empty if there is none} */
+    public Optional<Panel> panel(String id) {
+        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
+    }
+}

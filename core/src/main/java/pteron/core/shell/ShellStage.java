@@ -1,0 +1,119 @@
+package pteron.core.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.geometry.Line2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.outline.Outline;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Quantity;
+
+/** Takes the box apart into panels. */
+public final class ShellStage {
+
+    private ShellStage() {}
+
+    /**
+     * {@return the panels of the box}
+     *
+     * @param plan the plan
+     * @param outline its outline, usable
+     */
+    public static Shell of(BoxPlan plan, Outline outline) {
+        List<Band> bands =
+                outline.edges().stream().map(edge -> Band.of(edge, plan.makeUp())).toList();
+        SideLines sides = SideLines.of(bands, plan.makeUp().floor().heightMm());
+        List<Finding> findings = check(plan, sides);
+        if (!findings.isEmpty()) {
+            return new Shell(List.of(), findings);
+        }
+        PanelMaker maker = new PanelMaker(plan, outline, bands, sides);
+        List<Panel> panels = new ArrayList<>();
+        panels.add(maker.floor());
+        panels.add(maker.side(PanelKind.LEFT));
+        panels.add(maker.side(PanelKind.RIGHT));
+        panels.addAll(maker.strip());
+        return new Shell(panels, List.of());
+    }
+
+    private static List<Finding> check(BoxPlan plan, SideLines sides) {
+        List<Finding> findings = new ArrayList<>();
+        double insideWidth = plan.box().widthMm() - 2 * plan.makeUp().walls().thicknessMm();
+        double needed = 2 * plan.makeUp().walls().members().section().thicknessMm();
+        if (insideWidth < needed) {
+            findings.add(noRoom("inside-width", insideWidth, needed));
+        }
+        if (!sides.hold()) {
+            findings.add(noRoom("side", sides.leastEdgeMm(), 1));
+        }
+        return findings;
+    }
+
+    private static Finding noRoom(String part, double hasMm, double needsMm) {
+        return new Finding(
+                "LAYERS_FILL_THE_BOX",
+                Severity.STOPS,
+                Place.of("make-up", part),
+                Quantity.mm(hasMm),
+                Limit.atLeast(Quantity.mm(needsMm)),
+                Cure.advice("THINNER_OR_LARGER", Quantity.mm(needsMm - hasMm)));
+    }
+
+    /**
+     * The chains of a side wall, from the front foot over the top to the rear foot (x, z).
+     *
+     * @param skin edge of the outer skin, down to the deck
+     * @param frame edge of the frame, down to the floor's top
+     * @param lining edge of the lining, down to the floor's top
+     */
+    record SideLines(
+            List<Point2> skin, List<Point2> frame, List<Point2> lining, double leastEdgeMm) {
+
+        static SideLines of(List<Band> bands, double floorMm) {
+            List<Point2> skin = chain(bands, Band::frameOut, 0);
+            List<Point2> frame = chain(bands, Band::frameIn, floorMm);
+            List<Point2> lining = chain(bands, Band::inside, floorMm);
+            double least = Math.min(leastEdge(bands, frame), leastEdge(bands, lining));
+            return new SideLines(skin, frame, lining, least);
+        }
+
+        private static List<Point2> chain(
+                List<Band> bands, Function<Band, Line2> line, double floorMm) {
+            Line2 floor = level(floorMm);
+            List<Point2> chain = new ArrayList<>();
+            chain.add(Joint.corner(line.apply(bands.getFirst()), floor));
+            for (int i = 1; i < bands.size(); i++) {
+                chain.add(Joint.corner(line.apply(bands.get(i - 1)), line.apply(bands.get(i))));
+            }
+            chain.add(Joint.corner(line.apply(bands.getLast()), floor));
+            return chain;
+        }
+
+        private static double leastEdge(List<Band> bands, List<Point2> chain) {
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < bands.size(); i++) {
+                Point2 step = chain.get(i + 1).minus(chain.get(i));
+                least = Math.min(least, bands.get(i).outside().direction().dot(step));
+            }
+            return least;
+        }
+
+        /** {@return whether every edge is still there and none crosses another} */
+        boolean hold() {
+            return leastEdgeMm > 1
+                    && Polygon2.of(frame).isSimple()
+                    && Polygon2.of(lining).isSimple();
+        }
+    }
+
+    static Line2 level(double heightMm) {
+        return new Line2(new Point2(0, heightMm), new Point2(1, 0));
+    }
+}

@@ -1,0 +1,116 @@
+package pteron.core.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.SettingOut;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.shell.Skin;
+
+/** Lays the sheets of one face. */
+final class SkinLayout {
+
+    /** Seam without timber behind it that still holds (mm); common practice: a hand's width. */
+    static final double UNBACKED_MAY_BE_MM = 80;
+
+    private final PanelFrame frame;
+    private final Skin skin;
+    private final List<Polygon2> openings;
+    private final double sheetWidth;
+    private final List<Double> columns;
+    private final List<Double> rows;
+
+    SkinLayout(
+            PanelFrame frame, Skin skin, List<Polygon2> openings, MaterialLibrary library) {
+        this.frame = frame;
+        this.skin = skin;
+        this.openings = openings;
+        this.sheetWidth = SettingOut.sheetWidth(skin, library);
+        this.columns = columns();
+        boolean first = frame.panel().skins().getFirst() == skin;
+        this.rows = first ? frame.settingOut().outerRows() : frame.settingOut().innerRows();
+    }
+
+    private List<Double> columns() {
+        Bounds2 area = skin.area().bounds();
+        List<Double> seams = new ArrayList<>();
+        double start = area.fromU();
+        double reach = skin.staggered() ? sheetWidth / 2 : sheetWidth;
+        while (start + reach < area.toU() - 0.01) {
+            start = farthestMiddle(start, start + reach);
+            seams.add(start);
+            reach = sheetWidth;
+        }
+        return seams;
+    }
+
+    private double farthestMiddle(double after, double upTo) {
+        return frame.settingOut().middles().stream()
+                .mapToDouble(Double::doubleValue)
+                .filter(middle -> middle > after + 1 && middle <= upTo + 0.01)
+                .max()
+                .orElse(upTo);
+    }
+
+    /** {@return the shapes of the pieces, column by column from the lowest u, row by row} */
+    List<Polygon2> pieces() {
+        Bounds2 area = skin.area().bounds();
+        List<Double> us = cuts(area.fromU(), columns, area.toU());
+        List<Double> vs = cuts(area.fromV(), rows, area.toV());
+        List<Polygon2> pieces = new ArrayList<>();
+        for (int i = 1; i < us.size(); i++) {
+            for (int j = 1; j < vs.size(); j++) {
+                Bounds2 cell = new Bounds2(us.get(i - 1), us.get(i), vs.get(j - 1), vs.get(j));
+                for (Polygon2 piece : skin.area().shared(cell.polygon())) {
+                    pieces.addAll(piece.without(openings));
+                }
+            }
+        }
+        return pieces;
+    }
+
+    private static List<Double> cuts(double from, List<Double> between, double to) {
+        List<Double> cuts = new ArrayList<>();
+        cuts.add(from);
+        cuts.addAll(between);
+        cuts.add(to);
+        return cuts;
+    }
+
+    /** {@return the seams: between columns from the lowest u, then between rows} */
+    List<Seam> seams() {
+        Bounds2 area = skin.area().bounds();
+        List<Segment2> lines = new ArrayList<>();
+        for (double u : columns) {
+            lines.add(new Segment2(new Point2(u, area.fromV()), new Point2(u, area.toV())));
+        }
+        for (double v : rows) {
+            lines.add(new Segment2(new Point2(area.fromU(), v), new Point2(area.toU(), v)));
+        }
+        return lines.stream()
+                .flatMap(line -> skin.area().cut(line).stream())
+                .flatMap(line -> Polygon2.uncovered(line, openings).stream())
+                .map(line -> new Seam(frame.panel(), skin, line, isBacked(line)))
+                .toList();
+    }
+
+    private boolean isBacked(Segment2 line) {
+        if (skin.face() == Skin.Face.FLOOR_TOP) {
+            return true;
+        }
+        List<Polygon2> timber =
+                frame.members().stream().filter(this::touches).map(Member::profile).toList();
+        return frame.panel().frame().cut(line).stream()
+                .flatMap(inside -> Polygon2.uncovered(inside, timber).stream())
+                .noneMatch(gap -> gap.lengthMm() > UNBACKED_MAY_BE_MM);
+    }
+
+    private boolean touches(Member member) {
+        return skin.isOutside() ? member.reachesOuterFace() : member.reachesInnerFace();
+    }
+}

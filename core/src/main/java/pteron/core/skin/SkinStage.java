@@ -1,0 +1,173 @@
+package pteron.core.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.figure.Working;
+import pteron.core.frame.Frame;
+import pteron.core.frame.PanelFrame;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.opening.Openings;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.shell.Skin;
+
+/** Lays sheets on all faces. */
+public final class SkinStage {
+
+    private SkinStage() {}
+
+    /**
+     * {@return the sheets of the box}
+     *
+     * @param plan the plan
+     * @param library its materials
+     * @param frame its frame
+     * @param openings its openings
+     */
+    public static Skins of(
+            BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
+        List<SheetPiece> pieces = new ArrayList<>();
+        List<Seam> seams = new ArrayList<>();
+        for (PanelFrame panel : frame.panels()) {
+            List<Polygon2> holes =
+                    openings.in(panel.panel()).stream().map(one -> one.cutOut().polygon()).toList();
+            for (Skin skin : panel.panel().skins()) {
+                SkinLayout layout = new SkinLayout(panel, skin, holes, library);
+                pieces.addAll(named(panel, skin, layout.pieces(), library));
+                seams.addAll(layout.seams());
+            }
+        }
+        List<SheetOrder> orders = SheetCount.orders(pieces, library, plan.supplies().kerfMm());
+        return new Skins(pieces, seams, orders, figures(pieces, seams, orders), findings(seams));
+    }
+
+    private static List<SheetPiece> named(
+            PanelFrame panel, Skin skin, List<Polygon2> shapes, MaterialLibrary library) {
+        double density = library.get(skin.layer().material()).density();
+        String face = faceName(skin.face());
+        List<SheetPiece> pieces = new ArrayList<>();
+        for (Polygon2 shape : shapes) {
+            String name = panel.panel().id() + " " + face + " " + (pieces.size() + 1);
+            double mass = shape.area() * skin.layer().thicknessMm() * density / 1e9;
+            pieces.add(new SheetPiece(name, panel.panel(), skin, shape, mass));
+        }
+        return pieces;
+    }
+
+    /** {@return what a face is called on the list} */
+    public static String faceName(Skin.Face face) {
+        return face.name().toLowerCase(Locale.ROOT).replace("floor_", "").replace('_', ' ');
+    }
+
+    private static List<Finding> findings(List<Seam> seams) {
+        List<Finding> findings = new ArrayList<>();
+        for (Seam seam : seams) {
+            if (!seam.backed()) {
+                Point3 at = seam.panel().placement().at(seam.line().middle(), 0);
+                findings.add(
+                        new Finding(
+                                "SEAM_NOT_BACKED",
+                                Severity.WATCH,
+                                new Place("skins", seam.panel().id(), at.x(), at.y(), at.z()),
+                                Quantity.mm(seam.line().lengthMm()),
+                                Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
+                                Cure.advice("CLOSER_MEMBERS", Quantity.mm(seam.line().lengthMm()))));
+            }
+        }
+        return findings;
+    }
+
+    private static List<Figure> figures(
+            List<SheetPiece> pieces, List<Seam> seams, List<SheetOrder> orders) {
+        List<Figure> figures = new ArrayList<>();
+        int sheets = orders.stream().mapToInt(SheetOrder::sheets).sum();
+        figures.add(
+                Figure.of(
+                        "skins.sheets",
+                        "Whole sheets to buy",
+                        Quantity.count(sheets),
+                        () -> sheetsWorking(orders)));
+        figures.add(
+                Figure.of(
+                        "skins.pieces",
+                        "Pieces of sheet",
+                        Quantity.count(pieces.size()),
+                        () ->
+                                Working.of("n")
+                                        .worked("n", "pieces on all faces", Quantity.count(pieces.size()))
+                                        .source("counted")));
+        double mass = pieces.stream().mapToDouble(SheetPiece::massKg).sum();
+        figures.add(
+                Figure.of(
+                        "skins.mass", "Mass of the sheets", Quantity.kg(mass), () -> massWorking(pieces)));
+        double metres =
+                seams.stream()
+                        .filter(seam -> seam.skin().isOutside())
+                        .mapToDouble(seam -> seam.line().lengthMm())
+                        .sum();
+        figures.add(
+                Figure.of(
+                        "skins.outer-seams",
+                        "Seams outside",
+                        new Quantity(metres / 1000, Unit.METRE),
+                        () ->
+                                Working.of("sum of the seams between outer sheets")
+                                        .worked("n", "seams on all faces", Quantity.count(seams.size()))
+                                        .source("geometry")));
+        for (Skin.Face face : Skin.Face.values()) {
+            figures.add(area(face, pieces));
+        }
+        return figures;
+    }
+
+    private static Figure area(Skin.Face face, List<SheetPiece> pieces) {
+        double area =
+                pieces.stream()
+                        .filter(piece -> piece.skin().face() == face)
+                        .mapToDouble(piece -> piece.shape().area())
+                        .sum();
+        return Figure.of(
+                "skins.area." + face.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "Area of the " + face.name().toLowerCase(Locale.ROOT).replace('_', ' ') + " sheets",
+                new Quantity(area / 1e6, Unit.SQUARE_METRE),
+                () ->
+                        Working.of("A = area of the faces less the openings")
+                                .worked("A", "all pieces of that face", new Quantity(area / 1e6, Unit.SQUARE_METRE))
+                                .source("geometry"));
+    }
+
+    private static Working sheetsWorking(List<SheetOrder> orders) {
+        Working.Builder working =
+                Working.of("pieces side by side on whole sheets, first fit, widest first");
+        for (SheetOrder order : orders) {
+            working.worked(
+                    "n",
+                    "%s, %d pieces".formatted(order.material(), order.pieces()),
+                    Quantity.count(order.sheets()));
+        }
+        return working.source("first fit decreasing, D. S. Johnson 1973; errs on the large side");
+    }
+
+    private static Working massWorking(List<SheetPiece> pieces) {
+        Working.Builder working = Working.of("m = sum of area × thickness × density");
+        for (Skin.Face face : Skin.Face.values()) {
+            double mass =
+                    pieces.stream()
+                            .filter(piece -> piece.skin().face() == face)
+                            .mapToDouble(SheetPiece::massKg)
+                            .sum();
+            working.worked("m", faceName(face), Quantity.kg(mass));
+        }
+        return working.source("densities from the material library");
+    }
+}
