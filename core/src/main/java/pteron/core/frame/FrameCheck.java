@@ -15,9 +15,6 @@ import pteron.core.shell.Panel;
 /** Whether the frame can be cut and put together. */
 final class FrameCheck {
 
-    /** Timber that must stay on the short face of a ripped plate (mm); common practice. */
-    static final double LEAST_SHORT_FACE_MM = 6;
-
     /** Area two members may share by rounding (mm²). */
     static final double SHARED_MM2 = 1;
 
@@ -26,26 +23,27 @@ final class FrameCheck {
     static List<Finding> findings(BoxPlan plan, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();
         for (PanelFrame frame : panels) {
-            bevels(frame.panel(), findings);
+            packing(frame.panel(), findings);
             lengths(plan, frame, findings);
             overlaps(frame, findings);
         }
         return findings;
     }
 
-    private static void bevels(Panel panel, List<Finding> findings) {
-        double rip = Math.max(panel.rips().startDegrees(), panel.rips().endDegrees());
-        double takenOff = panel.depthMm() * Math.tan(Math.toRadians(rip));
-        double mayTake = panel.members().section().thicknessMm() - LEAST_SHORT_FACE_MM;
-        if (takenOff > mayTake) {
+    private static void packing(Panel panel, List<Finding> findings) {
+        double wedge = Math.max(panel.rips().startPackMm(), panel.rips().endPackMm());
+        if (wedge > 0) {
             findings.add(
                     new Finding(
-                            "PLATE_TOO_THIN_FOR_BEVEL",
-                            Severity.WATCH,
+                            "CORNER_WANTS_PACKING",
+                            Severity.NOTE,
                             Place.of("frame", panel.id()),
-                            Quantity.mm(takenOff),
-                            Limit.atMost(Quantity.mm(mayTake)),
-                            Cure.advice("THICKER_PLATE", Quantity.mm(takenOff - mayTake))));
+                            Quantity.mm(wedge),
+                            Limit.atMost(
+                                    Quantity.mm(
+                                            panel.members().section().thicknessMm()
+                                                    - Panel.Rips.LEAST_SHORT_FACE_MM)),
+                            Cure.advice("PACK_THE_WEDGE", Quantity.mm(wedge))));
         }
     }
 

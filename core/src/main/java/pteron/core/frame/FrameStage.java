@@ -76,11 +76,11 @@ public final class FrameStage {
         Bounds2 frame = panel.frame().bounds();
         Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
         double first = frame.fromU() + thickness;
-        if (lining.fromU() > first - Taken.EDGE_BACKING_MM) {
+        if (lining.fromU() > first - Taken.CORNER_BACKING_MM) {
             from.add(Math.max(first, lining.fromU() - thickness / 2));
         }
         double last = frame.toU() - thickness;
-        if (lining.toU() < last + Taken.EDGE_BACKING_MM) {
+        if (lining.toU() < last + Taken.CORNER_BACKING_MM) {
             from.add(Math.min(last, lining.toU() + thickness / 2) - thickness);
         }
         return from;

@@ -76,7 +76,7 @@ public record Member(
             boolean endward = axis.dot(from.plus(edge.times(0.5))) > middle;
             if (across > END_CUT_SINE * edge.length() && endward == atEnd) {
                 double angle = Math.toDegrees(Math.atan(axis.dot(edge) / side().dot(edge)));
-                found.add(new double[] {side().dot(from.plus(edge.times(0.5))), angle});
+                found.add(new double[] {side().dot(from.plus(edge.times(0.5))), angle + 0.0});
             }
         }
         found.sort((one, other) -> Double.compare(one[0], other[0]));

@@ -50,8 +50,15 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         double start = guide.area().bounds().fromU();
         double spacing = spacing(sheetWidth(guide, library), panel.members().spacingMm());
         List<Double> middles = new ArrayList<>();
+        double width = sheetWidth(guide, library);
+        double crowded = frame.toU() - 2 * panel.members().section().thicknessMm();
         for (int k = 1; start + k * spacing < frame.toU(); k++) {
-            middles.add(start + k * spacing);
+            double middle = start + k * spacing;
+            boolean onSheetEdge = k % Math.round(width / spacing) == 0;
+            // beside the last post a member without a sheet's edge on it carries nothing
+            if (middle < crowded || onSheetEdge) {
+                middles.add(middle);
+            }
         }
         Skin inner = panel.skins().getLast();
         return new SettingOut(middles, rows(panel, guide, library), rows(panel, inner, library));

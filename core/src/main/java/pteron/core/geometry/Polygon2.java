@@ -27,9 +27,12 @@ public final class Polygon2 {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final Polygon shape;
+    private final Bounds2 bounds;
 
     private Polygon2(Polygon shape) {
         this.shape = shape;
+        Envelope box = shape.getEnvelopeInternal();
+        this.bounds = new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
     }
 
     /**
@@ -87,16 +90,33 @@ public final class Polygon2 {
 
     /** {@return the rectangle round it} */
     public Bounds2 bounds() {
-        Envelope box = shape.getEnvelopeInternal();
-        return new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
+        return bounds;
     }
 
     /** {@return the pieces that lie in both, from low u to high u, then from low v to high v} */
     public List<Polygon2> shared(Polygon2 other) {
-        if (!shape.getEnvelopeInternal().intersects(other.shape.getEnvelopeInternal())) {
+        if (!bounds().overlaps(other.bounds())) {
             return List.of();
         }
+        if (isRectangle() && other.isRectangle()) {
+            return rectangle(bounds(), other.bounds());
+        }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.INTERSECTION));
+    }
+
+    /** {@return whether it is an upright rectangle} */
+    private boolean isRectangle() {
+        return shape.isRectangle();
+    }
+
+    private static List<Polygon2> rectangle(Bounds2 one, Bounds2 other) {
+        Bounds2 both =
+                new Bounds2(
+                        Math.max(one.fromU(), other.fromU()),
+                        Math.min(one.toU(), other.toU()),
+                        Math.max(one.fromV(), other.fromV()),
+                        Math.min(one.toV(), other.toV()));
+        return both.width() * both.height() > LEAST_AREA_MM2 ? List.of(rectangle(both)) : List.of();
     }
 
     /** {@return area that lies in both (mm²)} */
@@ -115,7 +135,7 @@ public final class Polygon2 {
 
     /** {@return what is left when the other is cut away} */
     public List<Polygon2> without(Polygon2 other) {
-        if (!shape.getEnvelopeInternal().intersects(other.shape.getEnvelopeInternal())) {
+        if (!bounds().overlaps(other.bounds())) {
             return List.of(this);
         }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
@@ -171,7 +191,8 @@ public final class Polygon2 {
         Line2 line = Line2.through(along.from(), along.to());
         List<Segment2> segments = new ArrayList<>();
         for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            if (geometry.getGeometryN(i) instanceof LineString piece && piece.getLength() > FLAT_MM) {
+            if (geometry.getGeometryN(i) instanceof LineString piece
+                    && piece.getLength() > FLAT_MM) {
                 Coordinate a = piece.getCoordinateN(0);
                 Coordinate b = piece.getCoordinateN(piece.getNumPoints() - 1);
                 segments.add(new Segment2(new Point2(a.x, a.y), new Point2(b.x, b.y)));

@@ -2,6 +2,7 @@ package pteron.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Working;
@@ -118,7 +119,10 @@ public final class OutlineStage {
     private static Figure stripLength(Edge edge) {
         return Figure.of(
                 "outline.strip." + edge.index(),
-                "Length of strip " + (edge.index() + 1) + ", " + edge.kind().name().toLowerCase(),
+                "Length of strip "
+                        + (edge.index() + 1)
+                        + ", "
+                        + edge.kind().name().toLowerCase(Locale.ROOT),
                 Quantity.mm(edge.lengthMm()),
                 () ->
                         Working.of("length = sqrt(run² + rise²)")
@@ -144,7 +148,7 @@ public final class OutlineStage {
                     for (Edge edge : outline.edges()) {
                         working.worked(
                                 "l" + (edge.index() + 1),
-                                edge.kind().name().toLowerCase(),
+                                edge.kind().name().toLowerCase(Locale.ROOT),
                                 Quantity.mm(edge.lengthMm()));
                     }
                     return working.source("geometry");

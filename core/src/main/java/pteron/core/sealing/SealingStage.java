@@ -57,7 +57,14 @@ public final class SealingStage {
     private static void corners(BoxPlan plan, Outline outline, List<SealedJoint> joints) {
         double half = plan.box().widthMm() / 2;
         outline.corners()
-                .forEach(corner -> joints.add(across(JointKind.CORNER, "across, corner", corner.at(), half)));
+                .forEach(
+                        corner ->
+                                joints.add(
+                                        across(
+                                                JointKind.CORNER,
+                                                "across, corner",
+                                                corner.at(),
+                                                half)));
         for (Edge edge : outline.edges()) {
             String where = edge.kind().name().toLowerCase(Locale.ROOT) + " to side";
             joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), -half));
@@ -133,7 +140,10 @@ public final class SealingStage {
                         () ->
                                 Working.of("n = L · 1.1 / roll, rounded up")
                                         .worked("L", "metres of flanges", metres(taped))
-                                        .plan("roll", "length of a roll", metres(supplies.tapeRollMm()))
+                                        .plan(
+                                                "roll",
+                                                "length of a roll",
+                                                metres(supplies.tapeRollMm()))
                                         .source("common practice: a tenth for waste")));
         return figures;
     }
@@ -148,7 +158,10 @@ public final class SealingStage {
                     Working.Builder working = Working.of("L = sum of the joints");
                     sealing.joints().stream()
                             .filter(joint -> joint.kind() == kind)
-                            .forEach(joint -> working.worked("l", joint.where(), metres(joint.lengthMm())));
+                            .forEach(
+                                    joint ->
+                                            working.worked(
+                                                    "l", joint.where(), metres(joint.lengthMm())));
                     return working.source("geometry");
                 });
     }
@@ -158,7 +171,10 @@ public final class SealingStage {
                 .worked("L", "metres of sealant", metres(gunned))
                 .plan("w", "width of the bead", Quantity.mm(bead.widthMm()))
                 .plan("d", "depth of the bead", Quantity.mm(bead.depthMm()))
-                .plan("V", "content of a cartridge", new Quantity(supplies.cartridgeMl(), Unit.MILLILITRE))
+                .plan(
+                        "V",
+                        "content of a cartridge",
+                        new Quantity(supplies.cartridgeMl(), Unit.MILLILITRE))
                 .source("volume; common practice: a tenth for waste");
     }
 

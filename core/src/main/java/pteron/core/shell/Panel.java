@@ -39,15 +39,27 @@ public record Panel(
     }
 
     /**
-     * Bevels ripped along the edges of the members where two strip panels meet. Above 0 where the inner
-     * face is the shorter.
+     * Bevels ripped along the edge members where two strip panels meet. Above 0 where the inner face is the
+     * shorter.
      *
      * @param startDegrees at the lower end of a wall, at the front of a roof (degrees)
      * @param endDegrees at the other end (degrees)
+     * @param startPackMm wedge that stays open at the start, where the bevel would take too much (mm)
+     * @param endPackMm wedge that stays open at the end (mm)
      */
-    public record Rips(double startDegrees, double endDegrees) {
+    public record Rips(
+            double startDegrees, double endDegrees, double startPackMm, double endPackMm) {
+
+        /** Timber that must stay on the short face of a ripped member (mm); common practice. */
+        public static final double LEAST_SHORT_FACE_MM = 6;
+
         /** Square on both ends. */
-        public static final Rips NONE = new Rips(0, 0);
+        public static final Rips NONE = new Rips(0, 0, 0, 0);
+
+        /** {@return the same seen from the other end} */
+        public Rips turned() {
+            return new Rips(endDegrees, startDegrees, endPackMm, startPackMm);
+        }
     }
 
     /** {@return the room for the frame (u, v)} */

@@ -11,7 +11,6 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
-import pteron.core.outline.Outline;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp.Floor;
 import pteron.core.plan.MakeUp.Framed;
@@ -26,16 +25,14 @@ final class PanelMaker {
     private static final Point3 UP = new Point3(0, 0, 1);
 
     private final BoxPlan plan;
-    private final Outline outline;
     private final List<Band> bands;
     private final SideLines sides;
     private final double halfWidth;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(BoxPlan plan, Outline outline, List<Band> bands, SideLines sides) {
+    PanelMaker(BoxPlan plan, List<Band> bands, SideLines sides) {
         this.plan = plan;
-        this.outline = outline;
         this.bands = bands;
         this.sides = sides;
         this.halfWidth = plan.box().widthMm() / 2;
@@ -126,35 +123,47 @@ final class PanelMaker {
 
     private Panel strip(Band band) {
         int i = band.edge().index();
-        Joint start = i == 0 ? foot(band) : joint(band, i - 1, i - 1);
-        Joint end = i == bands.size() - 1 ? foot(band) : joint(band, i + 1, i);
-        Span outer =
-                new Span(
-                        Math.min(band.along(start.out()), band.along(start.in())),
-                        Math.max(band.along(end.out()), band.along(end.in())));
-        Rips rips =
-                new Rips(
-                        rip(band.along(start.in()) - band.along(start.out()), band),
-                        rip(band.along(end.out()) - band.along(end.in()), band));
+        Joint start = i == 0 ? foot(band) : Joint.between(bands.get(i - 1), band).after();
+        Joint end =
+                i == bands.size() - 1 ? foot(band) : Joint.between(band, bands.get(i + 1)).before();
+        End first = end(start, band, 1);
+        End last = end(end, band, -1);
+        Span frame = new Span(first.atMm(), last.atMm());
+        Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
         Span lining =
                 new Span(band.along(sides.lining().get(i)), band.along(sides.lining().get(i + 1)));
         Span skin = new Span(0, band.edge().lengthMm());
         boolean upIsForward =
                 band.edge().kind() == EdgeKind.TAIL || band.edge().kind() == EdgeKind.REAR;
-        return panel(band, upIsForward, new Spans(skin, outer, lining), rips);
+        return panel(band, upIsForward, new Spans(skin, frame, lining), rips);
     }
 
     private Joint foot(Band band) {
         return Joint.onFloor(band, ShellStage.level(plan.makeUp().floor().heightMm()));
     }
 
-    private Joint joint(Band band, int neighbour, int corner) {
-        return Joint.between(
-                band, bands.get(neighbour), outline.corners().get(corner).turnDegrees());
-    }
+    /**
+     * Where the edge member of a frame begins.
+     *
+     * @param atMm along the edge of the outline (mm)
+     * @param ripDegrees bevel ripped along it; 0 where it is left square
+     * @param packMm wedge left open beside a square member (mm)
+     */
+    private record End(double atMm, double ripDegrees, double packMm) {}
 
-    private static double rip(double shorterInsideMm, Band band) {
-        return Math.toDegrees(Math.atan2(shorterInsideMm, band.depthMm()));
+    /** {@return a bevelled end where enough timber stays on the short face, a square one set back if not} */
+    private static End end(Joint joint, Band band, int inward) {
+        double out = inward * band.along(joint.out());
+        double in = inward * band.along(joint.in());
+        double takenOff = Math.abs(in - out);
+        boolean rips =
+                takenOff
+                        <= band.framed().members().section().thicknessMm()
+                                - Rips.LEAST_SHORT_FACE_MM;
+        double rip = Math.toDegrees(Math.atan2(in - out, band.depthMm()));
+        return rips
+                ? new End(inward * Math.min(out, in), rip, 0)
+                : new End(inward * Math.max(out, in), 0, takenOff);
     }
 
     /** A stretch along an edge of the outline, from its start (mm). */
@@ -174,7 +183,7 @@ final class PanelMaker {
     private Panel panel(Band band, boolean reversed, Spans forward, Rips rips) {
         double length = band.edge().lengthMm();
         Spans spans = reversed ? forward.from(length) : forward;
-        Rips ends = reversed ? new Rips(rips.endDegrees(), rips.startDegrees()) : rips;
+        Rips ends = reversed ? rips.turned() : rips;
         PanelKind kind = PanelKind.valueOf(band.edge().kind().name());
         return new Panel(
                 id(kind),

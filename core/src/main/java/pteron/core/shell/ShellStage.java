@@ -34,7 +34,7 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        PanelMaker maker = new PanelMaker(plan, outline, bands, sides);
+        PanelMaker maker = new PanelMaker(plan, bands, sides);
         List<Panel> panels = new ArrayList<>();
         panels.add(maker.floor());
         panels.add(maker.side(PanelKind.LEFT));

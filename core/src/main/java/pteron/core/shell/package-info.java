@@ -6,8 +6,10 @@
  * of the strip, and the strip's members run over the full width.
  *
  * <p>In every panel v runs along the members (studs, bows, bearers), u across them, w inward from the
- * outer face of the frame. Where two strip panels meet they are mitred when the outline turns by no
- * more than 60°; at a sharper corner the flatter one lies over the other.
+ * outer face of the frame. Where two strip panels meet they are mitred or the flatter one lies over the
+ * other, whichever takes the smaller bevel; for equal depths that is a mitre up to a turn of 60°. Where
+ * even that would leave no timber on the short face, the edge member stays square, is set back, and the
+ * wedge is packed.
  *
  * <ol>
  *   <li>Lines: every edge of the outline moved in by its layers.

@@ -25,8 +25,7 @@ final class SkinLayout {
     private final List<Double> columns;
     private final List<Double> rows;
 
-    SkinLayout(
-            PanelFrame frame, Skin skin, List<Polygon2> openings, MaterialLibrary library) {
+    SkinLayout(PanelFrame frame, Skin skin, List<Polygon2> openings, MaterialLibrary library) {
         this.frame = frame;
         this.skin = skin;
         this.openings = openings;

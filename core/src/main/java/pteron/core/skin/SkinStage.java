@@ -34,8 +34,7 @@ public final class SkinStage {
      * @param frame its frame
      * @param openings its openings
      */
-    public static Skins of(
-            BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
+    public static Skins of(BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
         List<SheetPiece> pieces = new ArrayList<>();
         List<Seam> seams = new ArrayList<>();
         for (PanelFrame panel : frame.panels()) {
@@ -81,7 +80,8 @@ public final class SkinStage {
                                 new Place("skins", seam.panel().id(), at.x(), at.y(), at.z()),
                                 Quantity.mm(seam.line().lengthMm()),
                                 Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
-                                Cure.advice("CLOSER_MEMBERS", Quantity.mm(seam.line().lengthMm()))));
+                                Cure.advice(
+                                        "CLOSER_MEMBERS", Quantity.mm(seam.line().lengthMm()))));
             }
         }
         return findings;
@@ -104,12 +104,18 @@ public final class SkinStage {
                         Quantity.count(pieces.size()),
                         () ->
                                 Working.of("n")
-                                        .worked("n", "pieces on all faces", Quantity.count(pieces.size()))
+                                        .worked(
+                                                "n",
+                                                "pieces on all faces",
+                                                Quantity.count(pieces.size()))
                                         .source("counted")));
         double mass = pieces.stream().mapToDouble(SheetPiece::massKg).sum();
         figures.add(
                 Figure.of(
-                        "skins.mass", "Mass of the sheets", Quantity.kg(mass), () -> massWorking(pieces)));
+                        "skins.mass",
+                        "Mass of the sheets",
+                        Quantity.kg(mass),
+                        () -> massWorking(pieces)));
         double metres =
                 seams.stream()
                         .filter(seam -> seam.skin().isOutside())
@@ -122,7 +128,10 @@ public final class SkinStage {
                         new Quantity(metres / 1000, Unit.METRE),
                         () ->
                                 Working.of("sum of the seams between outer sheets")
-                                        .worked("n", "seams on all faces", Quantity.count(seams.size()))
+                                        .worked(
+                                                "n",
+                                                "seams on all faces",
+                                                Quantity.count(seams.size()))
                                         .source("geometry")));
         for (Skin.Face face : Skin.Face.values()) {
             figures.add(area(face, pieces));
@@ -142,7 +151,10 @@ public final class SkinStage {
                 new Quantity(area / 1e6, Unit.SQUARE_METRE),
                 () ->
                         Working.of("A = area of the faces less the openings")
-                                .worked("A", "all pieces of that face", new Quantity(area / 1e6, Unit.SQUARE_METRE))
+                                .worked(
+                                        "A",
+                                        "all pieces of that face",
+                                        new Quantity(area / 1e6, Unit.SQUARE_METRE))
                                 .source("geometry"));
     }
 

@@ -1,0 +1,138 @@
+package pteron.core.cutting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import pteron.core.cutting.CuttingJob.CutPart;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.frame.Member;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.plan.Supplies;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+
+/**
+ * The members of a box cut from bars, one plan for each section and timber. Immutable.
+ *
+ * @param kinds sections and timbers with their plans, in the order they appear in the frame
+ */
+public record BarCutting(Map<Kind, CuttingPlan> kinds) {
+
+    /**
+     * A kind of bar.
+     *
+     * @param section section, thickness by depth
+     * @param timber id in the library
+     */
+    public record Kind(Section section, String timber) {
+        /** {@return the kind as a builder writes it: 38 × 63 c24} */
+        public String text() {
+            return NumberText.format(section.thicknessMm(), 1)
+                    + " × "
+                    + NumberText.format(section.depthMm(), 1)
+                    + " "
+                    + timber;
+        }
+    }
+
+    /** {@return the members cut from bars} */
+    public static BarCutting of(List<Member> members, Supplies supplies) {
+        return of(members, supplies, best -> {}, () -> false);
+    }
+
+    /**
+     * {@return the members cut from bars; the best so far when stopped}
+     *
+     * @param members all members
+     * @param supplies stock lengths and kerf
+     * @param progress is told after each kind, on the calling thread
+     * @param stopped asked between steps whether to stop
+     */
+    public static BarCutting of(
+            List<Member> members,
+            Supplies supplies,
+            Consumer<BarCutting> progress,
+            BooleanSupplier stopped) {
+        Map<Kind, List<CutPart>> parts = new LinkedHashMap<>();
+        for (Member member : members) {
+            parts.computeIfAbsent(kind(member), kind -> new ArrayList<>())
+                    .add(new CutPart(member.name(), member.lengthMm()));
+        }
+        Map<Kind, CuttingPlan> plans = new LinkedHashMap<>();
+        parts.forEach(
+                (kind, list) -> {
+                    CuttingJob job =
+                            new CuttingJob(list, supplies.stockLengthsMm(), supplies.kerfMm());
+                    plans.put(kind, CuttingStage.of(job, best -> {}, stopped));
+                    progress.accept(new BarCutting(new LinkedHashMap<>(plans)));
+                });
+        return new BarCutting(plans);
+    }
+
+    private static Kind kind(Member member) {
+        Section section = member.section();
+        double less = Math.min(section.thicknessMm(), section.depthMm());
+        double more = Math.max(section.thicknessMm(), section.depthMm());
+        return new Kind(new Section(less, more), member.timber());
+    }
+
+    /** {@return total length bought (mm)} */
+    public double boughtMm() {
+        return kinds.values().stream().mapToDouble(CuttingPlan::boughtMm).sum();
+    }
+
+    /** {@return total length that no cutting can go below (mm)} */
+    public double boundMm() {
+        return kinds.values().stream().mapToDouble(CuttingPlan::boundMm).sum();
+    }
+
+    /** {@return number of bars} */
+    public int barCount() {
+        return kinds.values().stream().mapToInt(plan -> plan.bars().size()).sum();
+    }
+
+    /** {@return share of what is bought that is left over or sawn away (percent)} */
+    public double wastePercent() {
+        double parts = kinds.values().stream().mapToDouble(CuttingPlan::partsMm).sum();
+        return boughtMm() == 0 ? 0 : 100 * (1 - parts / boughtMm());
+    }
+
+    /** {@return bars, lengths, bound and waste as figures} */
+    public List<Figure> figures() {
+        return List.of(
+                figure("cutting.bars", "Bars to buy", Quantity.count(barCount())),
+                figure("cutting.bought", "Length of bars to buy", metres(boughtMm())),
+                figure("cutting.bound", "Proven least length", metres(boundMm())),
+                figure(
+                        "cutting.waste",
+                        "Left over and sawn away",
+                        new Quantity(wastePercent(), Unit.PERCENT)));
+    }
+
+    private Figure figure(String key, String name, Quantity quantity) {
+        return Figure.of(key, name, quantity, this::working);
+    }
+
+    private Working working() {
+        Working.Builder working =
+                Working.of(
+                        "least total length bought, so that every part is cut from a bar with its kerf");
+        kinds.forEach(
+                (kind, plan) -> {
+                    String name = kind.text();
+                    working.worked("bought", name, metres(plan.boughtMm()));
+                    working.worked(
+                            "bound", name + ", no cutting needs less", metres(plan.boundMm()));
+                });
+        return working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");
+    }
+
+    private static Quantity metres(double mm) {
+        return new Quantity(mm / 1000, Unit.METRE);
+    }
+}

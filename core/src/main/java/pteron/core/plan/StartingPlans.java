@@ -1,0 +1,127 @@
+package pteron.core.plan;
+
+import java.util.List;
+import pteron.core.plan.MakeUp.Floor;
+import pteron.core.plan.MakeUp.Framed;
+import pteron.core.plan.MakeUp.Layer;
+import pteron.core.plan.MakeUp.Members;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.plan.Opening.Kind;
+import pteron.core.plan.Opening.Place;
+import pteron.core.plan.Opening.Size;
+import pteron.core.plan.Opening.Wall;
+import pteron.core.plan.Trailer.Deck;
+import pteron.core.plan.Trailer.Empty;
+import pteron.core.plan.Trailer.Ratings;
+import pteron.core.quantity.UnitSystem;
+
+/** Plans to begin from: a tandem-axle flatbed with a plain box, to be changed into one's own. */
+public final class StartingPlans {
+
+    private static final double LENGTH = 4300;
+    private static final double HEIGHT = 2160;
+
+    private StartingPlans() {}
+
+    /** {@return a square box} */
+    public static BoxPlan square() {
+        return plan(
+                "Square box",
+                List.of(
+                        new OutlinePoint(0, 0),
+                        new OutlinePoint(0, HEIGHT),
+                        new OutlinePoint(LENGTH, HEIGHT),
+                        new OutlinePoint(LENGTH, 0)));
+    }
+
+    /** {@return a box with a raked nose} */
+    public static BoxPlan rakedNose() {
+        return plan(
+                "Raked nose",
+                List.of(
+                        new OutlinePoint(0, 0),
+                        new OutlinePoint(0, 950),
+                        new OutlinePoint(560, HEIGHT),
+                        new OutlinePoint(LENGTH, HEIGHT),
+                        new OutlinePoint(LENGTH, 0)));
+    }
+
+    /** {@return a box with a raked nose and a sloped tail} */
+    public static BoxPlan slopedTail() {
+        return plan(
+                "Sloped tail",
+                List.of(
+                        new OutlinePoint(0, 0),
+                        new OutlinePoint(0, 950),
+                        new OutlinePoint(560, HEIGHT),
+                        new OutlinePoint(3500, HEIGHT),
+                        new OutlinePoint(LENGTH, 1300),
+                        new OutlinePoint(LENGTH, 0)));
+    }
+
+    private static BoxPlan plan(String name, List<OutlinePoint> outline) {
+        return new BoxPlan(
+                name,
+                "",
+                UnitSystem.METRIC,
+                trailer(),
+                new Box(outline, 2050, 0),
+                makeUp(),
+                openings(),
+                new Loads(28, 110, 2000, 2550, 4000),
+                new Supplies(3, List.of(3000.0, 3600.0, 4200.0, 4800.0), 6, 6, 290, 15000));
+    }
+
+    private static Trailer trailer() {
+        return new Trailer(
+                new Deck(4300, 2100, 580),
+                1350,
+                List.of(2300.0, 3120.0),
+                640,
+                new Empty(640, 75),
+                new Ratings(2700, 2600, 280),
+                List.of(60.0, 650.0, 1240.0, 1830.0, 2420.0, 3010.0, 3600.0, 4240.0));
+    }
+
+    private static MakeUp makeUp() {
+        return new MakeUp(
+                new Floor(
+                        new Layer("birch-ply", 9),
+                        new Layer("xps", 30),
+                        new Layer("birch-ply", 6.5),
+                        new Members(new Section(38, 63), 450, "c24")),
+                new Framed(
+                        new Layer("aluminium", 1.5),
+                        new Layer("xps", 60),
+                        new Layer("poplar-ply", 5),
+                        new Members(new Section(38, 63), 500, "c24")),
+                new Framed(
+                        new Layer("aluminium", 1.5),
+                        new Layer("xps", 80),
+                        new Layer("poplar-ply", 5),
+                        new Members(new Section(38, 89), 450, "c24")),
+                new Section(38, 38));
+    }
+
+    private static List<Opening> openings() {
+        return List.of(
+                new Opening(
+                        "window-b",
+                        "Window B",
+                        Kind.WINDOW,
+                        Wall.LEFT,
+                        new Place(1480, 720),
+                        new Size(800, 620),
+                        6,
+                        9),
+                new Opening(
+                        "door",
+                        "Door",
+                        Kind.DOOR,
+                        Wall.LEFT,
+                        new Place(3180, 0),
+                        new Size(640, 1850),
+                        6,
+                        22));
+    }
+}

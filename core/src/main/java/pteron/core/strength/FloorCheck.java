@@ -1,0 +1,100 @@
+package pteron.core.strength;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.carrier.Carrier;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.Role;
+import pteron.core.geometry.Bounds2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp.Floor;
+import pteron.core.plan.MakeUp.Layer;
+
+/** Bearers of the floor over the carrier's cross-members. */
+final class FloorCheck {
+
+    /** Acceleration of gravity (m/s²): ISO 80000-3. */
+    static final double GRAVITY = 9.80665;
+
+    private FloorCheck() {}
+
+    /** {@return a check of every bearer, the longest stretch between or beyond cross-members} */
+    static List<MemberCheck> of(
+            BoxPlan plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
+        Bounds2 area = floor.panel().frame().bounds();
+        double span = longestSpan(carrier, area.fromV(), area.toV());
+        double carried = widestBay(floor);
+        double weight = massPerArea(plan.makeUp().floor(), library) * GRAVITY / 1e6 * carried;
+        double person = plan.loads().floorPersonKg() * GRAVITY;
+        double spread = plan.loads().floorLoad() / 1e6 * carried;
+        List<MemberCheck> checks = new ArrayList<>();
+        for (Member member : floor.members()) {
+            if (member.role() == Role.BEARER || member.role() == Role.EDGE_BEARER) {
+                LoadCase loads = harder(span, weight, spread, person);
+                checks.add(
+                        new MemberCheck(
+                                "bearer",
+                                member.name(),
+                                member.section(),
+                                library.get(member.timber()),
+                                span,
+                                loads,
+                                Duration.MEDIUM));
+            }
+        }
+        return checks;
+    }
+
+    /** A person and the spread load are not put on together: EN 1991-1-1 6.3.1.2. */
+    private static LoadCase harder(double span, double weight, double spread, double person) {
+        boolean personGoverns = person * span / 4 > spread * span * span / 8;
+        return new LoadCase(weight, personGoverns ? 0 : spread, personGoverns ? person : 0);
+    }
+
+    /**
+     * {@return longest span between cross-members; a free end counts four times its length (mm)}
+     *
+     * <p>A load at the tip of a free end a has the moment P a, that in the middle of a span L has P L / 4:
+     * they are equal at L = 4 a. Under a spread load w a² / 2 is as w L² / 8 at L = 2 a, so four times errs
+     * on the safe side.
+     */
+    static double longestSpan(Carrier carrier, double fromMm, double toMm) {
+        List<Double> under =
+                carrier.crossMembersMm().stream().filter(x -> fromMm <= x && x <= toMm).toList();
+        if (under.isEmpty()) {
+            return toMm - fromMm;
+        }
+        double longest = 4 * Math.max(under.getFirst() - fromMm, toMm - under.getLast());
+        for (int i = 1; i < under.size(); i++) {
+            longest = Math.max(longest, under.get(i) - under.get(i - 1));
+        }
+        return longest;
+    }
+
+    /** {@return greatest distance between the middles of neighbouring bearers (mm)} */
+    static double widestBay(PanelFrame floor) {
+        List<Double> middles =
+                floor.members().stream()
+                        .filter(Member::isUpright)
+                        .map(member -> member.bounds().middle().u())
+                        .sorted()
+                        .toList();
+        double widest = 0;
+        for (int i = 1; i < middles.size(); i++) {
+            widest = Math.max(widest, middles.get(i) - middles.get(i - 1));
+        }
+        return widest;
+    }
+
+    private static double massPerArea(Floor floor, MaterialLibrary library) {
+        return massPerArea(floor.topFace(), library)
+                + massPerArea(floor.core(), library)
+                + massPerArea(floor.bottomFace(), library);
+    }
+
+    static double massPerArea(Layer layer, MaterialLibrary library) {
+        return library.get(layer.material()).density() * layer.thicknessMm() / 1000;
+    }
+}

@@ -1,0 +1,145 @@
+package pteron.core.strength;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import pteron.core.figure.Working;
+import pteron.core.material.Material;
+import pteron.core.material.Property;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+
+/**
+ * A member on two supports, checked in bending, shear and deflection to EN 1995-1-1. Immutable.
+ *
+ * @param kind what it is: {@code stud}, {@code bow}, {@code bearer}
+ * @param part name of the member
+ * @param section its section, bent across its depth
+ * @param timber its timber
+ * @param spanMm distance between supports (mm)
+ * @param loads what lies on it
+ * @param duration how long the governing load stands
+ */
+record MemberCheck(
+        String kind,
+        String part,
+        Section section,
+        Material timber,
+        double spanMm,
+        LoadCase loads,
+        Duration duration) {
+
+    /** Span over the deflection that is good enough; EN 1995-1-1 table 7.2 has L/150 to L/300. */
+    static final double SPAN_OVER_DEFLECTION = 200;
+
+    private RectangleSection rectangle() {
+        return RectangleSection.of(section);
+    }
+
+    private Beam beam() {
+        return new Beam(spanMm, timber.value(Property.MODULUS) * rectangle().inertiaMm4());
+    }
+
+    private TimberStrength strength() {
+        return new TimberStrength(timber, duration);
+    }
+
+    List<Check> checks() {
+        return List.of(bending(), shear(), deflection());
+    }
+
+    private Check bending() {
+        double stress = loads.designMoment(beam()) / rectangle().modulusMm3();
+        double size = TimberStrength.sizeFactor(section.depthMm());
+        double strength = size * strength().design(Property.BENDING);
+        return check(
+                "bending",
+                Quantity.stress(stress),
+                Quantity.stress(strength),
+                () ->
+                        loadTerms(
+                                        "u = M / W / (kh · kmod · fm / gamma), M = (1.35 g + 1.5 q) L²/8 + 1.5 P L/4, W = b h²/6")
+                                .material(
+                                        "fm",
+                                        "bending strength, " + timber.name(),
+                                        Quantity.stress(timber.value(Property.BENDING)))
+                                .standard(
+                                        "kmod",
+                                        "factor for duration "
+                                                + duration.name().toLowerCase(Locale.ROOT),
+                                        Quantity.ratio(duration.kmod()))
+                                .standard(
+                                        "gamma",
+                                        "partial factor of the material",
+                                        Quantity.ratio(strength().gamma()))
+                                .worked("kh", "size factor", Quantity.ratio(size))
+                                .worked("M / W", "stress", Quantity.stress(stress))
+                                .source(
+                                        "EN 1995-1-1 6.1.6, eq. 2.14 and 3.1; EN 338; the skins' help is left out"));
+    }
+
+    private Check shear() {
+        double force = loads.designShear(spanMm);
+        double stress = 1.5 * force / (TimberStrength.CRACK_FACTOR * rectangle().areaMm2());
+        double strength = strength().design(Property.SHEAR);
+        return check(
+                "shear",
+                Quantity.stress(stress),
+                Quantity.stress(strength),
+                () ->
+                        loadTerms("u = 1.5 V / (kcr · b · h) / (kmod · fv / gamma)")
+                                .worked("V", "factored force at a support", Quantity.newton(force))
+                                .standard(
+                                        "kcr",
+                                        "what cracks leave of the width",
+                                        Quantity.ratio(TimberStrength.CRACK_FACTOR))
+                                .material(
+                                        "fv",
+                                        "shear strength, " + timber.name(),
+                                        Quantity.stress(timber.value(Property.SHEAR)))
+                                .source("EN 1995-1-1 6.1.7; EN 338"));
+    }
+
+    private Check deflection() {
+        double sag = loads.finalDeflection(beam());
+        double limit = spanMm / SPAN_OVER_DEFLECTION;
+        return check(
+                "deflection",
+                Quantity.mm(sag),
+                Quantity.mm(limit),
+                () ->
+                        loadTerms(
+                                        "u = f / (L/200), f = 5 (1.8 g + q) L⁴ / (384 E I) + P L³ / (48 E I)"
+                                                .replace("⁴", "4"))
+                                .material(
+                                        "E",
+                                        "modulus, " + timber.name(),
+                                        Quantity.stress(timber.value(Property.MODULUS)))
+                                .worked("f", "deflection", Quantity.mm(sag))
+                                .source(
+                                        "EN 1995-1-1 2.2.3 and 7.2, creep factor 0.8 on the permanent load; L/200 is our choice within its table"));
+    }
+
+    private Check check(
+            String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
+        String name =
+                kind.substring(0, 1).toUpperCase(Locale.ROOT) + kind.substring(1) + ", " + mode;
+        return new Check(
+                kind.replace(' ', '-') + "." + mode, name, part, demand, capacity, working);
+    }
+
+    private Working.Builder loadTerms(String formula) {
+        Working.Builder working = Working.of(formula);
+        working.worked("L", "span of " + part, Quantity.mm(spanMm));
+        working.plan("b", "thickness", Quantity.mm(section.thicknessMm()));
+        working.plan("h", "depth", Quantity.mm(section.depthMm()));
+        working.worked("g", "permanent load", line(loads.permanent()));
+        working.worked("q", "load that comes and goes", line(loads.spread()));
+        return working.standard("P", "load in the middle", Quantity.newton(loads.middle()));
+    }
+
+    private static Quantity line(double load) {
+        return new Quantity(load, Unit.NEWTON_PER_MILLIMETRE);
+    }
+}

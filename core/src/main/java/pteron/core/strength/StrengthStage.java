@@ -1,0 +1,112 @@
+package pteron.core.strength;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import pteron.core.carrier.Carrier;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.figure.Working;
+import pteron.core.frame.Frame;
+import pteron.core.frame.PanelFrame;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.shell.PanelKind;
+
+/** Checks members and floor. */
+public final class StrengthStage {
+
+    /** Utilisation from which a part is called close to its limit; common practice. */
+    public static final double CLOSE = 0.85;
+
+    private StrengthStage() {}
+
+    /**
+     * {@return how hard members and floor work}
+     *
+     * @param plan the plan
+     * @param library its materials
+     * @param carrier its carrier
+     * @param frame its frame
+     */
+    public static Strength of(BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
+        double wind = Wind.pressure(plan.loads().windSpeed());
+        PanelFrame floor =
+                frame.panels().stream()
+                        .filter(panel -> panel.panel().kind() == PanelKind.FLOOR)
+                        .findFirst()
+                        .orElseThrow();
+        List<MemberCheck> members = new ArrayList<>();
+        members.addAll(WallCheck.of(frame.panels(), wind * Wind.NET_COEFFICIENT, library));
+        members.addAll(RoofCheck.of(plan, frame.panels(), library));
+        members.addAll(FloorCheck.of(plan, carrier, floor, library));
+        Map<String, Check> hardest = new LinkedHashMap<>();
+        Map<String, Double> byMember = new HashMap<>();
+        for (MemberCheck member : members) {
+            for (Check check : member.checks()) {
+                hardest.merge(check.key(), check, StrengthStage::harder);
+                byMember.merge(check.part(), check.utilisation(), Math::max);
+            }
+        }
+        List<Check> checks = new ArrayList<>(hardest.values());
+        checks.addAll(new SandwichCheck(plan, floor, library).checks());
+        List<Figure> figures = new ArrayList<>();
+        figures.add(windPressure(plan, wind));
+        checks.forEach(check -> figures.add(check.figure()));
+        return new Strength(checks, byMember, figures, findings(checks));
+    }
+
+    private static Check harder(Check one, Check other) {
+        return other.utilisation() > one.utilisation() ? other : one;
+    }
+
+    private static Figure windPressure(BoxPlan plan, double wind) {
+        return Figure.of(
+                "strength.wind-pressure",
+                "Pressure of the wind",
+                new Quantity(wind, Unit.NEWTON_PER_SQUARE_METRE),
+                () ->
+                        Working.of("q = 0.613 · V²")
+                                .plan(
+                                        "V",
+                                        "gust in a storm",
+                                        new Quantity(
+                                                plan.loads().windSpeed(), Unit.METRE_PER_SECOND))
+                                .source(
+                                        "ASCE 7; a wall feels 1.1 times that, EN 1991-1-4, from memory"));
+    }
+
+    private static List<Finding> findings(List<Check> checks) {
+        List<Finding> findings = new ArrayList<>();
+        for (Check check : checks) {
+            double use = check.utilisation();
+            if (use > CLOSE) {
+                boolean fails = use > 1;
+                findings.add(
+                        new Finding(
+                                (fails ? "OVERLOADED_" : "WORKS_HARD_") + code(check),
+                                fails ? Severity.STOPS : Severity.WATCH,
+                                Place.of("frame", check.part()),
+                                check.demand(),
+                                Limit.atMost(check.capacity()),
+                                fails
+                                        ? StrengthCure.of(check)
+                                        : Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.ratio(use))));
+            }
+        }
+        return findings;
+    }
+
+    private static String code(Check check) {
+        return check.key().toUpperCase(Locale.ROOT).replaceAll("[.-]", "_");
+    }
+}

@@ -1,0 +1,58 @@
+package pteron.core.strength;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.Role;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.shell.PanelKind;
+
+/** Studs and trimmers of the walls under wind. */
+final class WallCheck {
+
+    private WallCheck() {}
+
+    /** {@return a check of every stud and trimmer that stands from plate to plate} */
+    static List<MemberCheck> of(List<PanelFrame> panels, double pressure, MaterialLibrary library) {
+        List<MemberCheck> checks = new ArrayList<>();
+        for (PanelFrame panel : panels) {
+            PanelKind kind = panel.panel().kind();
+            if (kind != PanelKind.FLOOR && !kind.isRoof()) {
+                wall(panel, pressure, library, checks);
+            }
+        }
+        return checks;
+    }
+
+    private static void wall(
+            PanelFrame panel, double pressure, MaterialLibrary library, List<MemberCheck> checks) {
+        List<Member> uprights =
+                panel.members().stream()
+                        .filter(Member::isUpright)
+                        .filter(member -> member.role() != Role.SHORT_STUD)
+                        .sorted(Comparator.comparingDouble(member -> member.bounds().fromU()))
+                        .toList();
+        for (int i = 1; i < uprights.size() - 1; i++) {
+            Member member = uprights.get(i);
+            if (member.role() == Role.STUD || member.role() == Role.TRIMMER) {
+                double carried = (middle(uprights.get(i + 1)) - middle(uprights.get(i - 1))) / 2;
+                double load = pressure * carried / 1e6;
+                checks.add(
+                        new MemberCheck(
+                                "stud",
+                                member.name(),
+                                member.section(),
+                                library.get(member.timber()),
+                                member.lengthMm(),
+                                new LoadCase(0, load, 0),
+                                Duration.SHORT));
+            }
+        }
+    }
+
+    private static double middle(Member member) {
+        return member.bounds().middle().u();
+    }
+}
