@@ -1,6 +1,9 @@
 package pteron.core.makeup;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import pteron.core.material.Material.Kind;
 import pteron.core.material.Property;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.MakeUp.Floor;
@@ -36,23 +39,52 @@ public record LayerUse(String place, String material, List<Property> needs) {
         needs = List.copyOf(needs);
     }
 
+    /**
+     * {@return the properties that the sums of a place ask for}
+     *
+     * @param place path in the make-up: {@code walls.outerSkin}
+     */
+    public static List<Property> needs(String place) {
+        return switch (place.substring(place.indexOf('.') + 1)) {
+            case "topFace", "bottomFace" -> FACE;
+            case "core" -> CORE;
+            case "insulation" -> FILLING;
+            case "outerSkin", "innerSkin" -> SHEET;
+            default -> TIMBER;
+        };
+    }
+
+    /** {@return the kinds of material that a builder would look for at a place} */
+    public static Set<Kind> kinds(String place) {
+        return switch (place.substring(place.indexOf('.') + 1)) {
+            case "core", "insulation" -> Set.of(Kind.FOAM);
+            case "topFace", "bottomFace", "outerSkin", "innerSkin" ->
+                    Set.of(Kind.BOARD, Kind.SHEET);
+            default -> Set.of(Kind.TIMBER);
+        };
+    }
+
     /** {@return every place of a make-up, floor, walls, roof} */
     public static List<LayerUse> of(MakeUp makeUp) {
         Floor floor = makeUp.floor();
-        Framed walls = makeUp.walls();
-        Framed roof = makeUp.roof();
-        return List.of(
-                new LayerUse("floor.topFace", floor.topFace().material(), FACE),
-                new LayerUse("floor.core", floor.core().material(), CORE),
-                new LayerUse("floor.bottomFace", floor.bottomFace().material(), FACE),
-                new LayerUse("floor.bearers", floor.bearers().timber(), TIMBER),
-                new LayerUse("walls.outerSkin", walls.outerSkin().material(), SHEET),
-                new LayerUse("walls.insulation", walls.insulation().material(), FILLING),
-                new LayerUse("walls.innerSkin", walls.innerSkin().material(), SHEET),
-                new LayerUse("walls.members", walls.members().timber(), TIMBER),
-                new LayerUse("roof.outerSkin", roof.outerSkin().material(), SHEET),
-                new LayerUse("roof.insulation", roof.insulation().material(), FILLING),
-                new LayerUse("roof.innerSkin", roof.innerSkin().material(), SHEET),
-                new LayerUse("roof.members", roof.members().timber(), TIMBER));
+        List<LayerUse> uses = new ArrayList<>();
+        uses.add(use("floor.topFace", floor.topFace().material()));
+        uses.add(use("floor.core", floor.core().material()));
+        uses.add(use("floor.bottomFace", floor.bottomFace().material()));
+        uses.add(use("floor.bearers", floor.bearers().timber()));
+        addFramed("walls", makeUp.walls(), uses);
+        addFramed("roof", makeUp.roof(), uses);
+        return List.copyOf(uses);
+    }
+
+    private static void addFramed(String part, Framed framed, List<LayerUse> uses) {
+        uses.add(use(part + ".outerSkin", framed.outerSkin().material()));
+        uses.add(use(part + ".insulation", framed.insulation().material()));
+        uses.add(use(part + ".innerSkin", framed.innerSkin().material()));
+        uses.add(use(part + ".members", framed.members().timber()));
+    }
+
+    private static LayerUse use(String place, String material) {
+        return new LayerUse(place, material, needs(place));
     }
 }

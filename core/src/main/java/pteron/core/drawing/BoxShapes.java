@@ -1,0 +1,178 @@
+package pteron.core.drawing;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.Role;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.model.Built;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Skin;
+import pteron.core.skin.Seam;
+import pteron.core.strength.StrengthStage;
+
+/** Draws the box: panels, members, openings, and what the station adds. */
+final class BoxShapes {
+
+    private static final Set<Role> STRIP_FROM_THE_SIDE =
+            Set.of(Role.BOW, Role.END_BOW, Role.BOTTOM_PLATE, Role.TOP_PLATE);
+
+    private final Canvas canvas;
+    private final String station;
+
+    BoxShapes(Canvas canvas, String station) {
+        this.canvas = canvas;
+        this.station = station;
+    }
+
+    /** Draws panels with their members, nearest last, as seen through their outer skin. */
+    void panels(Set<PanelKind> kinds) {
+        canvas.model().built().ifPresent(built -> panels(built, kinds));
+    }
+
+    private void panels(Built built, Set<PanelKind> kinds) {
+        Map<String, Double> uses = built.strength().byMember();
+        boolean showsUse = station.equals("frame");
+        for (PanelFrame frame : built.frame().panels()) {
+            Panel panel = frame.panel();
+            if (kinds.contains(panel.kind())) {
+                Skin skin = panel.skins().getFirst();
+                canvas.flat(Matter.SKIN, panel, skin.area(), 0);
+                canvas.flat(Matter.FOAM, panel, panel.frame(), 0);
+                for (Member member : frame.members()) {
+                    double use = showsUse ? uses.getOrDefault(member.name(), 0.0) : 0;
+                    canvas.member(member, use);
+                }
+            }
+        }
+        seams(built, kinds);
+        for (PlacedOpening one : built.openings().placed()) {
+            if (kinds.contains(one.panel().kind())) {
+                canvas.opening(one);
+            }
+        }
+        if (showsUse) {
+            uses(built, kinds);
+        }
+    }
+
+    private void seams(Built built, Set<PanelKind> kinds) {
+        if (station.equals("skins") || station.equals("openings")) {
+            for (Seam seam : built.skins().seams()) {
+                boolean shown = seam.skin() == seam.panel().skins().getFirst();
+                if (shown && kinds.contains(seam.panel().kind())) {
+                    canvas.seam(seam);
+                }
+            }
+        }
+    }
+
+    private void uses(Built built, Set<PanelKind> kinds) {
+        for (PanelFrame frame : built.frame().panels()) {
+            if (kinds.contains(frame.panel().kind())) {
+                for (Member member : frame.members()) {
+                    double use = built.strength().byMember().getOrDefault(member.name(), 0.0);
+                    if (use > StrengthStage.CLOSE) {
+                        Point2 at = canvas.at(member.centre());
+                        String text = "%d %%".formatted(Math.round(use * 100));
+                        canvas.add(new Shape.Label(at, text, Shape.Label.Kind.USE));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Draws the strip and the floor end on, behind the side wall. */
+    void stripFromTheSide() {
+        canvas.model()
+                .built()
+                .ifPresent(
+                        built -> {
+                            for (PanelFrame frame : built.frame().panels()) {
+                                PanelKind kind = frame.panel().kind();
+                                if (!kind.isSide()) {
+                                    stripFromTheSide(frame);
+                                }
+                            }
+                        });
+    }
+
+    private void stripFromTheSide(PanelFrame frame) {
+        Panel panel = frame.panel();
+        if (panel.kind() == PanelKind.FLOOR) {
+            floorFromTheSide(panel);
+        } else {
+            band(panel);
+        }
+        for (Member member : frame.members()) {
+            boolean across = panel.kind().isRoof() ? member.isUpright() : !member.isUpright();
+            if (across && STRIP_FROM_THE_SIDE.contains(member.role())) {
+                canvas.member(member, 0);
+            }
+        }
+    }
+
+    private void band(Panel panel) {
+        var bounds = panel.frame().bounds();
+        boolean roof = panel.kind().isRoof();
+        double from = roof ? bounds.fromU() : bounds.fromV();
+        double to = roof ? bounds.toU() : bounds.toV();
+        canvas.area(
+                Matter.FOAM,
+                List.of(
+                        onStrip(panel, from, 0),
+                        onStrip(panel, to, 0),
+                        onStrip(panel, to, panel.depthMm()),
+                        onStrip(panel, from, panel.depthMm())));
+    }
+
+    private Point2 onStrip(Panel panel, double along, double inward) {
+        Point2 point = panel.kind().isRoof() ? new Point2(along, 0) : new Point2(0, along);
+        return canvas.at(panel.placement().at(point, inward));
+    }
+
+    private void floorFromTheSide(Panel panel) {
+        var bounds = panel.frame().bounds();
+        double front = bounds.fromV();
+        double rear = bounds.toV();
+        canvas.rectangle(
+                Matter.TIMBER, canvas.at(front, 0, 0), canvas.at(rear, 0, panel.depthMm()));
+        double core = panel.fillingFromMm();
+        canvas.rectangle(
+                Matter.FOAM,
+                canvas.at(front, 0, core),
+                canvas.at(rear, 0, core + panel.filling().thicknessMm()));
+        for (Skin skin : panel.skins()) {
+            canvas.rectangle(
+                    Matter.BOARD,
+                    canvas.at(front, 0, skin.fromInwardMm()),
+                    canvas.at(rear, 0, skin.fromInwardMm() + skin.layer().thicknessMm()));
+        }
+    }
+
+    void outline() {
+        List<Point2> points =
+                canvas.model().outline().points().stream()
+                        .map(point -> canvas.at(point.u(), 0, point.v()))
+                        .toList();
+        canvas.line(LineKind.OUTLINE, points);
+    }
+
+    /** Draws joints in the sealing station, the centre of gravity and the supports in that of balance. */
+    void extras() {
+        if (station.equals("sealing")) {
+            canvas.model()
+                    .built()
+                    .ifPresent(built -> built.sealing().joints().forEach(canvas::joint));
+        }
+        if (station.equals("balance") || station.equals("carrier")) {
+            Point3 centre = canvas.model().balance().centre();
+            canvas.add(new Shape.Mark(canvas.at(centre), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package pteron.core.drawing;
+
+/** What a shape is made of or means. */
+public enum Matter {
+    /** Members. */
+    TIMBER,
+    /** Insulation and cores. */
+    FOAM,
+    /** Outer sheets. */
+    SKIN,
+    /** Boards of floor and lining. */
+    BOARD,
+    /** Steel of the carrier. */
+    STEEL,
+    /** Deck of the carrier. */
+    DECK,
+    /** Tyres. */
+    TYRE,
+    /** Hubs of wheels. */
+    HUB,
+    /** Window. */
+    GLASS,
+    /** Door. */
+    DOOR,
+    /** Nothing to be filled. */
+    NONE
+}

@@ -1,0 +1,112 @@
+package pteron.core.drawing;
+
+import java.util.List;
+import pteron.core.geometry.Point2;
+
+/** Something to be drawn, in mm of the view. */
+public sealed interface Shape {
+
+    /** {@return this shape moved (mm)} */
+    Shape moved(Point2 by);
+
+    /**
+     * A filled area. Immutable.
+     *
+     * @param corners its corners
+     * @param matter what it is made of
+     * @param part name of the part, or empty
+     * @param use how hard it works, demand over capacity; 0 where that is not shown
+     */
+    record Area(List<Point2> corners, Matter matter, String part, double use) implements Shape {
+        /** Copies the corners. */
+        public Area {
+            corners = List.copyOf(corners);
+        }
+
+        @Override
+        public Area moved(Point2 by) {
+            return new Area(shift(corners, by), matter, part, use);
+        }
+    }
+
+    /**
+     * A line. Immutable.
+     *
+     * @param points its points
+     * @param kind what it means
+     */
+    record Line(List<Point2> points, LineKind kind) implements Shape {
+        /** Copies the points. */
+        public Line {
+            points = List.copyOf(points);
+        }
+
+        @Override
+        public Line moved(Point2 by) {
+            return new Line(shift(points, by), kind);
+        }
+    }
+
+    /**
+     * A disc. Immutable.
+     *
+     * @param middle its middle
+     * @param radiusMm its radius (mm)
+     * @param matter what it is made of
+     */
+    record Disc(Point2 middle, double radiusMm, Matter matter) implements Shape {
+        @Override
+        public Disc moved(Point2 by) {
+            return new Disc(middle.plus(by), radiusMm, matter);
+        }
+    }
+
+    /**
+     * A word at a place, centred on it. Immutable.
+     *
+     * @param at the place
+     * @param text the word
+     * @param kind what it says
+     */
+    record Label(Point2 at, String text, Kind kind) implements Shape {
+        /** What a label says. */
+        public enum Kind {
+            /** Name of a part. */
+            NAME,
+            /** How hard it works. */
+            USE,
+            /** Title of a view. */
+            TITLE
+        }
+
+        @Override
+        public Label moved(Point2 by) {
+            return new Label(at.plus(by), text, kind);
+        }
+    }
+
+    /**
+     * A mark at a place, of the same size at every zoom. Immutable.
+     *
+     * @param at the place
+     * @param kind what it marks
+     */
+    record Mark(Point2 at, Kind kind) implements Shape {
+        /** What a mark marks. */
+        public enum Kind {
+            /** Centre of gravity. */
+            CENTRE_OF_GRAVITY,
+            /** A support. */
+            SUPPORT
+        }
+
+        @Override
+        public Mark moved(Point2 by) {
+            return new Mark(at.plus(by), kind);
+        }
+    }
+
+    private static List<Point2> shift(List<Point2> points, Point2 by) {
+        return points.stream().map(point -> point.plus(by)).toList();
+    }
+}

@@ -1,0 +1,30 @@
+package pteron.core.edit;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import pteron.core.plan.BoxPlan;
+
+/**
+ * A choice of the plan, such as a material, that can be read and set. Immutable.
+ *
+ * @param key stable key, {@code walls.outer-skin}
+ * @param station key of the station it is shown at
+ * @param name what a builder calls it
+ * @param options ids that can be chosen
+ * @param get reads the id
+ * @param set makes the plan with another id
+ */
+public record ChoiceField(
+        String key,
+        String station,
+        String name,
+        List<String> options,
+        Function<BoxPlan, String> get,
+        BiFunction<BoxPlan, String, BoxPlan> set) {
+
+    /** Copies the options. */
+    public ChoiceField {
+        options = List.copyOf(options);
+    }
+}

@@ -1,0 +1,103 @@
+package pteron.core.edit;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Loads;
+import pteron.core.plan.Supplies;
+import pteron.core.quantity.Unit;
+
+/** Fields of loads, road limits and supplies. */
+final class LoadFields {
+
+    private LoadFields() {}
+
+    static List<NumberField> numbers() {
+        return List.of(
+                load(
+                        "road.width",
+                        "carrier",
+                        "Legal width",
+                        Unit.MILLIMETRE,
+                        Loads::roadWidthMm,
+                        Loads::withRoadWidth),
+                load(
+                        "road.height",
+                        "carrier",
+                        "Legal height",
+                        Unit.MILLIMETRE,
+                        Loads::roadHeightMm,
+                        Loads::withRoadHeight),
+                load(
+                        "wind.speed",
+                        "frame",
+                        "Gust in a storm",
+                        Unit.METRE_PER_SECOND,
+                        Loads::windSpeed,
+                        Loads::withWindSpeed),
+                load(
+                        "floor.person",
+                        "frame",
+                        "Person on the floor",
+                        Unit.KILOGRAM,
+                        Loads::floorPersonKg,
+                        Loads::withFloorPerson),
+                load(
+                        "floor.load",
+                        "frame",
+                        "Load spread on the floor",
+                        Unit.NEWTON_PER_SQUARE_METRE,
+                        Loads::floorLoad,
+                        Loads::withFloorLoad),
+                supply(
+                        "bead.width",
+                        "sealing",
+                        "Bead, width",
+                        Supplies::beadWidthMm,
+                        (s, v) -> s.withBead(v, s.beadDepthMm())),
+                supply(
+                        "bead.depth",
+                        "sealing",
+                        "Bead, depth",
+                        Supplies::beadDepthMm,
+                        (s, v) -> s.withBead(s.beadWidthMm(), v)),
+                supply(
+                        "saw.kerf",
+                        "cutting",
+                        "Kerf of the saw",
+                        Supplies::kerfMm,
+                        Supplies::withKerf));
+    }
+
+    private static NumberField load(
+            String key,
+            String station,
+            String name,
+            Unit unit,
+            ToDoubleFunction<Loads> get,
+            BiFunction<Loads, Double, Loads> set) {
+        return new NumberField(
+                key,
+                station,
+                name,
+                unit,
+                (BoxPlan plan) -> get.applyAsDouble(plan.loads()),
+                (plan, value) -> plan.withLoads(set.apply(plan.loads(), value)));
+    }
+
+    private static NumberField supply(
+            String key,
+            String station,
+            String name,
+            ToDoubleFunction<Supplies> get,
+            BiFunction<Supplies, Double, Supplies> set) {
+        return new NumberField(
+                key,
+                station,
+                name,
+                Unit.MILLIMETRE,
+                plan -> get.applyAsDouble(plan.supplies()),
+                (plan, value) -> plan.withSupplies(set.apply(plan.supplies(), value)));
+    }
+}

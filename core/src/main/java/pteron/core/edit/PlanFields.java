@@ -1,0 +1,43 @@
+package pteron.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+
+/**
+ * All fields of a plan. Immutable.
+ *
+ * @param numbers numbers, station by station
+ * @param choices choices, station by station
+ */
+public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
+
+    /** Copies the lists. */
+    public PlanFields {
+        numbers = List.copyOf(numbers);
+        choices = List.copyOf(choices);
+    }
+
+    /** {@return the fields of a plan} */
+    public static PlanFields of(BoxPlan plan, MaterialLibrary library) {
+        List<NumberField> numbers = new ArrayList<>();
+        numbers.addAll(CarrierFields.numbers(plan));
+        numbers.addAll(OutlineFields.numbers(plan));
+        numbers.addAll(MakeUpFields.numbers());
+        numbers.addAll(OpeningFields.numbers(plan));
+        numbers.addAll(LoadFields.numbers());
+        return new PlanFields(numbers, MakeUpFields.choices(library));
+    }
+
+    /** {@return the number with that key, empty if there is none} */
+    public Optional<NumberField> number(String key) {
+        return numbers.stream().filter(field -> field.key().equals(key)).findFirst();
+    }
+
+    /** {@return the choice with that key, empty if there is none} */
+    public Optional<ChoiceField> choice(String key) {
+        return choices.stream().filter(field -> field.key().equals(key)).findFirst();
+    }
+}

@@ -1,0 +1,172 @@
+package pteron.core.reckon;
+
+import java.util.List;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.reckon.Calculator.Input;
+import pteron.core.strength.Beam;
+import pteron.core.strength.RectangleSection;
+import pteron.core.strength.SandwichStrip;
+import pteron.core.strength.ThickFaces;
+
+/** Beam and sandwich. */
+final class StrengthCalculators {
+
+    private StrengthCalculators() {}
+
+    static Calculator beam() {
+        Input span = Input.length("span", "distance between supports (length)", "2000");
+        Input width = Input.length("width", "width of the bar (length)", "38");
+        Input depth = Input.length("depth", "depth of the bar (length)", "89");
+        Input modulus = Input.number("modulus", "modulus of elasticity (N/mm²)", "11000");
+        Input spread = Input.number("spread", "spread load (N/mm)", "0");
+        Input middle = Input.number("middle", "load in the middle (N)", "1000");
+        return new Calculator(
+                "beam",
+                "Moment, stress and deflection of a bar on two supports",
+                List.of(span, width, depth, modulus, spread, middle),
+                in -> {
+                    RectangleSection section = new RectangleSection(in.mm(width), in.mm(depth));
+                    Beam beam = new Beam(in.mm(span), in.number(modulus) * section.inertiaMm4());
+                    double w = in.number(spread);
+                    double p = in.number(middle);
+                    double moment = beam.spreadMoment(w) + beam.middleMoment(p);
+                    double sag = beam.spreadDeflection(w) + beam.middleDeflection(p);
+                    Working working =
+                            Working.of(
+                                            "M = w L²/8 + P L/4; s = M / (b h²/6); f = 5 w L^4/(384 E I) + P L³/(48 E I)")
+                                    .plan("L", "span", Quantity.mm(beam.spanMm()))
+                                    .plan("b", "width", Quantity.mm(section.widthMm()))
+                                    .plan("h", "depth", Quantity.mm(section.depthMm()))
+                                    .plan("E", "modulus", Quantity.stress(in.number(modulus)))
+                                    .plan(
+                                            "w",
+                                            "spread load",
+                                            new Quantity(w, Unit.NEWTON_PER_MILLIMETRE))
+                                    .plan("P", "load in the middle", Quantity.newton(p))
+                                    .source("any beam table; no factors of safety");
+                    return List.of(
+                            Figure.of(
+                                    "moment",
+                                    "Greatest moment",
+                                    new Quantity(moment, Unit.NEWTON_MILLIMETRE),
+                                    () -> working),
+                            Figure.of(
+                                    "stress",
+                                    "Greatest stress",
+                                    Quantity.stress(moment / section.modulusMm3()),
+                                    () -> working),
+                            Figure.of("deflection", "Deflection", Quantity.mm(sag), () -> working),
+                            Figure.of(
+                                    "inertia",
+                                    "Second moment of area",
+                                    new Quantity(section.inertiaMm4(), Unit.QUARTIC_MILLIMETRE),
+                                    () -> working),
+                            Figure.of(
+                                    "section-modulus",
+                                    "Section modulus",
+                                    new Quantity(section.modulusMm3(), Unit.CUBIC_MILLIMETRE),
+                                    () -> working));
+                });
+    }
+
+    static Calculator sandwich() {
+        Input span = Input.length("span", "distance between supports (length)", "400");
+        Input width = Input.length("width", "width of the strip (length)", "300");
+        Input face = Input.length("face", "thickness of each face (length)", "6");
+        Input faceModulus = Input.number("face-modulus", "modulus of the faces (N/mm²)", "9000");
+        Input core = Input.length("core", "thickness of the core (length)", "30");
+        Input coreShear = Input.number("core-shear", "shear modulus of the core (N/mm²)", "4.5");
+        Input patch =
+                Input.length("patch", "length of the loaded patch in the middle (length)", "60");
+        Input load = Input.number("load", "load on it (N)", "1000");
+        return new Calculator(
+                "sandwich",
+                "Deflection and stresses of a sandwich strip with thick faces",
+                List.of(span, width, face, faceModulus, core, coreShear, patch, load),
+                in -> {
+                    SandwichStrip.Face skin =
+                            new SandwichStrip.Face(in.mm(face), in.number(faceModulus));
+                    SandwichStrip strip =
+                            new SandwichStrip(
+                                    skin,
+                                    new SandwichStrip.Core(in.mm(core), in.number(coreShear)),
+                                    skin,
+                                    in.mm(width));
+                    return answer(strip, new Load(in.mm(span), in.mm(patch), in.number(load)));
+                });
+    }
+
+    private record Load(double spanMm, double patchMm, double force) {}
+
+    private static List<Figure> answer(SandwichStrip strip, Load load) {
+        ThickFaces.Answer answer =
+                new ThickFaces(strip, load.spanMm, load.patchMm).under(load.force);
+        double t = strip.top().thicknessMm();
+        double along = answer.coupleMoment() / (strip.leverMm() * strip.widthMm() * t);
+        double own = answer.faceMoment() / 2 * 6 / (strip.widthMm() * t * t);
+        double shear = answer.coreForce() / (strip.widthMm() * strip.leverMm());
+        Working working =
+                Working.of(
+                                "f = P (8 L³ − 4 L a² + a³)/(384 D) + (D0/D · M − m) · D0/(S D); sa = (M − Mf)/(d b t); sb = 3 Mf/(b t²); tau = Q/(b d)")
+                        .plan("L", "span", Quantity.mm(load.spanMm))
+                        .plan("a", "patch", Quantity.mm(load.patchMm))
+                        .plan("P", "load", Quantity.newton(load.force))
+                        .worked(
+                                "D0",
+                                "stiffness by stretch of the faces",
+                                new Quantity(
+                                        strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                        .worked(
+                                "Df",
+                                "stiffness of the faces alone",
+                                new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                        .worked(
+                                "S",
+                                "stiffness of the core in shear",
+                                Quantity.newton(strip.shearStiffness()))
+                        .worked(
+                                "Mf",
+                                "moment carried by the faces' own bending",
+                                new Quantity(answer.faceMoment(), Unit.NEWTON_MILLIMETRE))
+                        .worked(
+                                "d/t",
+                                "lever over face; below 5.77 thin-face formulas fail",
+                                Quantity.ratio(strip.leverToFace()))
+                        .source(
+                                "thick faces, H. G. Allen 1969, ch. 2, from memory; no factors of safety");
+        return List.of(
+                Figure.of(
+                        "deflection",
+                        "Deflection",
+                        Quantity.mm(answer.deflectionMm()),
+                        () -> working),
+                Figure.of(
+                        "bending-part",
+                        "of it by bending",
+                        Quantity.mm(answer.bendingMm()),
+                        () -> working),
+                Figure.of(
+                        "shear-part",
+                        "of it by shear of the core",
+                        Quantity.mm(answer.shearMm()),
+                        () -> working),
+                Figure.of(
+                        "face-stretch",
+                        "Stress along the faces",
+                        Quantity.stress(along),
+                        () -> working),
+                Figure.of(
+                        "face-bending",
+                        "Stress by the faces' own bending",
+                        Quantity.stress(own),
+                        () -> working),
+                Figure.of(
+                        "core-shear",
+                        "Shear stress of the core",
+                        new Quantity(shear, Unit.NEWTON_PER_SQUARE_MILLIMETRE),
+                        () -> working));
+    }
+}

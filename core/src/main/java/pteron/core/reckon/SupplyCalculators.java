@@ -1,0 +1,113 @@
+package pteron.core.reckon;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.cutting.Bar;
+import pteron.core.cutting.CuttingJob;
+import pteron.core.cutting.CuttingJob.CutPart;
+import pteron.core.cutting.CuttingPlan;
+import pteron.core.cutting.CuttingStage;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.reckon.Calculator.Input;
+import pteron.core.sealing.Bead;
+
+/** Cartridges and bars. */
+final class SupplyCalculators {
+
+    private SupplyCalculators() {}
+
+    static Calculator cartridges() {
+        Input length = Input.length("length", "length of the joints (length)", "40 m");
+        Input width = Input.length("width", "width of the bead (length)", "6");
+        Input depth = Input.length("depth", "depth of the bead (length)", "6");
+        Input content = Input.number("content", "content of a cartridge (mL)", "290");
+        return new Calculator(
+                "cartridges",
+                "Cartridges of sealant for so many metres",
+                List.of(length, width, depth, content),
+                in -> {
+                    Bead bead = new Bead(in.mm(width), in.mm(depth));
+                    double each = bead.lengthPerCartridgeMm(in.number(content));
+                    int number = bead.cartridges(in.mm(length), in.number(content));
+                    Working working =
+                            Working.of("each = V / (w · d); n = L · 1.1 / each, rounded up")
+                                    .plan("L", "length of the joints", metres(in.mm(length)))
+                                    .plan("w", "width of the bead", Quantity.mm(bead.widthMm()))
+                                    .plan("d", "depth of the bead", Quantity.mm(bead.depthMm()))
+                                    .plan(
+                                            "V",
+                                            "content of a cartridge",
+                                            new Quantity(in.number(content), Unit.MILLILITRE))
+                                    .source("volume; common practice: a tenth for waste");
+                    return List.of(
+                            Figure.of(
+                                    "each", "Bead from one cartridge", metres(each), () -> working),
+                            Figure.of(
+                                    "cartridges",
+                                    "Cartridges",
+                                    Quantity.count(number),
+                                    () -> working));
+                });
+    }
+
+    static Calculator bars() {
+        Input parts = Input.lengths("parts", "parts, each with how many", "2047x11,1885x4");
+        Input stock = Input.lengths("stock", "lengths that the shop sells", "3000,3600,4200,4800");
+        Input kerf = Input.length("kerf", "what the saw takes (length)", "3");
+        return new Calculator(
+                "bars",
+                "Bars cut at the least total length bought",
+                List.of(parts, stock, kerf),
+                in -> {
+                    List<CutPart> list = new ArrayList<>();
+                    for (double length : in.lengths(parts)) {
+                        list.add(new CutPart("part " + (list.size() + 1), length));
+                    }
+                    CuttingJob job = new CuttingJob(list, in.lengths(stock), in.mm(kerf));
+                    if (!job.tooLong().isEmpty()) {
+                        throw new IllegalArgumentException(
+                                "parts: [%s] mm is longer than the longest bar, %s mm; give a longer stock"
+                                        .formatted(
+                                                job.tooLong().getFirst().lengthMm(),
+                                                job.stockLengthsMm().getLast()));
+                    }
+                    return answer(CuttingStage.of(job));
+                });
+    }
+
+    private static List<Figure> answer(CuttingPlan plan) {
+        Working.Builder working =
+                Working.of(
+                        "least total length, so that every part is cut from a bar with its kerf");
+        for (Bar bar : plan.bars()) {
+            List<String> lengths =
+                    bar.pieces().stream()
+                            .map(piece -> Quantity.mm(piece.lengthMm()).text(UnitSystem.METRIC))
+                            .toList();
+            working.worked("bar", String.join(" + ", lengths), Quantity.mm(bar.stockMm()));
+        }
+        Working written =
+                working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");
+        return List.of(
+                Figure.of("bars", "Bars to buy", Quantity.count(plan.bars().size()), () -> written),
+                Figure.of("bought", "Length to buy", metres(plan.boughtMm()), () -> written),
+                Figure.of(
+                        "bound",
+                        "No cutting needs less than",
+                        metres(plan.boundMm()),
+                        () -> written),
+                Figure.of(
+                        "waste",
+                        "Left over and sawn away",
+                        new Quantity(plan.wastePercent(), Unit.PERCENT),
+                        () -> written));
+    }
+
+    private static Quantity metres(double mm) {
+        return new Quantity(mm / 1000, Unit.METRE);
+    }
+}
