@@ -1,0 +1,30 @@
+package pteron.exchange.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.exchange.plan.PlanFile;
+import pteron.exchange.plan.PlanFormatException;
+
+/** The demo plans. */
+public final class Demos {
+
+    private Demos() {}
+
+    /** {@return Wagtail, a travelling seed-exchange room on a tandem-axle flatbed trailer} */
+    public static BoxPlan wagtail() {
+        return demo("wagtail.json");
+    }
+
+    private static BoxPlan demo(String name) {
+        try (InputStream in = Demos.class.getResourceAsStream(name)) {
+            return PlanFile.read(in, MaterialLibrary.starting());
+        } catch (PlanFormatException e) {
+            throw new IllegalStateException("Impossible state: demo " + name + " is broken", e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

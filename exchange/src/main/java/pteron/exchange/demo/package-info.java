@@ -1,0 +1,2 @@
+/** Demo plans that ship with the application; invented. */
+package pteron.exchange.demo;

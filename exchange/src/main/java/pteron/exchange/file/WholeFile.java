@@ -1,0 +1,52 @@
+package pteron.exchange.file;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+
+/** Writes a file so that a crash leaves either the old or the new one whole. */
+public final class WholeFile {
+
+    private WholeFile() {}
+
+    /**
+     * Writes a file.
+     *
+     * @param file where to
+     * @param bytes what, whole
+     * @throws IOException if it cannot be written; the old file then stands as it was
+     */
+    public static void write(Path file, byte[] bytes) throws IOException {
+        Path target = file.toAbsolutePath();
+        Path folder = target.getParent();
+        if (!Files.isDirectory(folder)) {
+            throw new IOException(folder + " is no folder; make it first or save elsewhere");
+        }
+        Path beside = Files.createTempFile(folder, ".pteron-", ".part");
+        try {
+            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+                ByteBuffer left = ByteBuffer.wrap(bytes);
+                while (left.hasRemaining()) {
+                    channel.write(left);
+                }
+                channel.force(true);
+            }
+            move(beside, target);
+        } finally {
+            Files.deleteIfExists(beside);
+        }
+    }
+
+    private static void move(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+}

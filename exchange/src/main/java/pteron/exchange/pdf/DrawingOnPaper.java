@@ -1,0 +1,229 @@
+package pteron.exchange.pdf;
+
+import java.awt.Color;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.util.Matrix;
+import pteron.core.drawing.Dimension;
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
+
+/** Draws a view into a rectangle of a page. */
+final class DrawingOnPaper {
+
+    /** Height of a row of dimensions (points). */
+    private static final float ROW = 16;
+
+    private static final float TICK = 3;
+    private static final float POINTS = 7.5f;
+
+    private final Pages pages;
+    private final PDPageContentStream content;
+    private final Drawing drawing;
+    private final UnitSystem units;
+    private final float scale;
+    private final float left;
+    private final float bottom;
+
+    DrawingOnPaper(Pages pages, Drawing drawing, UnitSystem units, PDRectangle room) {
+        this.pages = pages;
+        this.content = pages.content();
+        this.drawing = drawing;
+        this.units = units;
+        Bounds2 bounds = drawing.bounds();
+        float wide =
+                room.getWidth() - ROW * (2 + drawing.rows(Side.LEFT) + drawing.rows(Side.RIGHT));
+        float high =
+                room.getHeight() - ROW * (2 + drawing.rows(Side.TOP) + drawing.rows(Side.BOTTOM));
+        this.scale = (float) Math.min(wide / bounds.width(), high / bounds.height());
+        float spareWide = wide - scale * (float) bounds.width();
+        float spareHigh = high - scale * (float) bounds.height();
+        this.left =
+                room.getLowerLeftX()
+                        + ROW * (1 + drawing.rows(Side.LEFT))
+                        + spareWide / 2
+                        - scale * (float) bounds.fromU();
+        this.bottom =
+                room.getLowerLeftY()
+                        + ROW * (1 + drawing.rows(Side.BOTTOM))
+                        + spareHigh / 2
+                        - scale * (float) bounds.fromV();
+    }
+
+    /** {@return scale of the drawing: how many mm a mm on paper stands for} */
+    long scaleOneTo() {
+        return Math.round(72 / 25.4 / scale);
+    }
+
+    void draw() throws IOException {
+        for (Shape shape : drawing.shapes()) {
+            switch (shape) {
+                case Shape.Area area -> area(area);
+                case Shape.Line line -> line(line);
+                case Shape.Disc disc -> disc(disc);
+                case Shape.Label label -> label(label);
+                case Shape.Mark mark -> mark(mark);
+            }
+        }
+        for (Dimension dimension : drawing.dimensions()) {
+            dimension(dimension);
+        }
+    }
+
+    private float x(Point2 point) {
+        return left + scale * (float) point.u();
+    }
+
+    private float y(Point2 point) {
+        return bottom + scale * (float) point.v();
+    }
+
+    private void path(List<Point2> points) throws IOException {
+        content.moveTo(x(points.getFirst()), y(points.getFirst()));
+        for (Point2 point : points.subList(1, points.size())) {
+            content.lineTo(x(point), y(point));
+        }
+    }
+
+    private static Color fill(Matter matter) {
+        return switch (matter) {
+            case TIMBER -> new Color(0xE4C99A);
+            case FOAM -> new Color(0xF7F3E4);
+            case SKIN -> new Color(0xE6EBEA);
+            case BOARD -> new Color(0xD9BE8C);
+            case STEEL, DECK -> new Color(0xCFCABD);
+            case TYRE -> new Color(0x3C4543);
+            case HUB -> new Color(0xE9E5DA);
+            case GLASS -> new Color(0xDCE9EA);
+            case DOOR -> new Color(0xEFE7D8);
+            case NONE -> Color.WHITE;
+        };
+    }
+
+    private void area(Shape.Area area) throws IOException {
+        content.setNonStrokingColor(fill(area.matter()));
+        content.setStrokingColor(Pages.INK);
+        content.setLineWidth(0.35f);
+        path(area.corners());
+        content.closeAndFillAndStroke();
+    }
+
+    private void line(Shape.Line line) throws IOException {
+        boolean outline = line.kind() == LineKind.OUTLINE || line.kind() == LineKind.GROUND;
+        content.setLineWidth(outline ? 1.1f : 0.6f);
+        content.setStrokingColor(Pages.INK);
+        boolean dashed = line.kind() == LineKind.SEAM || line.kind() == LineKind.CENTRE;
+        content.setLineDashPattern(dashed ? new float[] {4, 2} : new float[] {}, 0);
+        path(line.points());
+        content.stroke();
+        content.setLineDashPattern(new float[] {}, 0);
+    }
+
+    private void disc(Shape.Disc disc) throws IOException {
+        float r = scale * (float) disc.radiusMm();
+        float k = 0.5523f * r;
+        float cx = x(disc.middle());
+        float cy = y(disc.middle());
+        content.setNonStrokingColor(fill(disc.matter()));
+        content.setStrokingColor(Pages.INK);
+        content.setLineWidth(0.35f);
+        content.moveTo(cx + r, cy);
+        content.curveTo(cx + r, cy + k, cx + k, cy + r, cx, cy + r);
+        content.curveTo(cx - k, cy + r, cx - r, cy + k, cx - r, cy);
+        content.curveTo(cx - r, cy - k, cx - k, cy - r, cx, cy - r);
+        content.curveTo(cx + k, cy - r, cx + r, cy - k, cx + r, cy);
+        content.closeAndFillAndStroke();
+    }
+
+    private void label(Shape.Label label) throws IOException {
+        float wide = Pages.width(pages.bold(), POINTS, label.text());
+        pages.text(
+                pages.bold(),
+                POINTS,
+                Pages.INK,
+                x(label.at()) - wide / 2,
+                y(label.at()) - 3,
+                label.text());
+    }
+
+    private void mark(Shape.Mark mark) throws IOException {
+        float cx = x(mark.at());
+        float cy = y(mark.at());
+        content.setStrokingColor(Pages.INK);
+        content.setLineWidth(1);
+        content.moveTo(cx - 6, cy);
+        content.lineTo(cx + 6, cy);
+        content.moveTo(cx, cy - 6);
+        content.lineTo(cx, cy + 6);
+        content.stroke();
+    }
+
+    private void dimension(Dimension dimension) throws IOException {
+        content.setStrokingColor(Pages.QUIET);
+        content.setLineWidth(0.4f);
+        float out = ROW * (dimension.row() + 1);
+        String text = LengthText.format(dimension.valueMm(), units);
+        if (dimension.side().isAcross()) {
+            float edge = bottom + scale * (float) dimension.edgeMm();
+            across(dimension, dimension.side() == Side.TOP ? edge + out : edge - out, text);
+        } else {
+            float edge = left + scale * (float) dimension.edgeMm();
+            upward(dimension, dimension.side() == Side.RIGHT ? edge + out : edge - out, text);
+        }
+    }
+
+    private void across(Dimension dimension, float at, String text) throws IOException {
+        float from = x(dimension.from());
+        float to = x(dimension.to());
+        segment(from, at, to, at);
+        segment(from, y(dimension.from()), from, at);
+        segment(to, y(dimension.to()), to, at);
+        tick(from, at);
+        tick(to, at);
+        float wide = Pages.width(pages.mono(), POINTS, text);
+        float x = (from + to - wide) / 2;
+        blank(x - 2, at - 3.5f, wide + 4);
+        pages.text(pages.mono(), POINTS, Pages.INK, x, at - 2.5f, text);
+    }
+
+    private void upward(Dimension dimension, float at, String text) throws IOException {
+        float from = y(dimension.from());
+        float to = y(dimension.to());
+        segment(at, from, at, to);
+        segment(x(dimension.from()), from, at, from);
+        segment(x(dimension.to()), to, at, to);
+        tick(at, from);
+        tick(at, to);
+        float wide = Pages.width(pages.mono(), POINTS, text);
+        content.saveGraphicsState();
+        content.transform(Matrix.getRotateInstance(Math.PI / 2, at, (from + to - wide) / 2));
+        blank(-2, -3.5f, wide + 4);
+        pages.text(pages.mono(), POINTS, Pages.INK, 0, -2.5f, text);
+        content.restoreGraphicsState();
+    }
+
+    private void segment(float x1, float y1, float x2, float y2) throws IOException {
+        content.moveTo(x1, y1);
+        content.lineTo(x2, y2);
+        content.stroke();
+    }
+
+    private void tick(float x, float y) throws IOException {
+        segment(x - TICK, y - TICK, x + TICK, y + TICK);
+    }
+
+    private void blank(float x, float y, float wide) throws IOException {
+        content.setNonStrokingColor(Color.WHITE);
+        content.addRect(x, y, wide, POINTS + 1);
+        content.fill();
+    }
+}

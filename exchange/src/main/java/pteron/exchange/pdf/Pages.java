@@ -1,0 +1,210 @@
+package pteron.exchange.pdf;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Pages being written from the top down. */
+final class Pages implements AutoCloseable {
+
+    static final Color INK = new Color(0x1E2B2A);
+    static final Color QUIET = new Color(0x66736F);
+
+    private final PDDocument document = new PDDocument();
+    private final Paper paper;
+    private final String footer;
+    private final PDFont plain;
+    private final PDFont bold;
+    private final PDFont mono;
+    private PDPageContentStream content;
+    private PDRectangle size;
+    private float y;
+    private int number;
+
+    Pages(Paper paper, String footer) throws IOException {
+        this.paper = paper;
+        this.footer = footer;
+        this.plain = font("overpass-400.ttf");
+        this.bold = font("overpass-700.ttf");
+        this.mono = font("overpass-mono-400.ttf");
+    }
+
+    private PDFont font(String name) throws IOException {
+        try (InputStream in = Pages.class.getResourceAsStream("/pteron/exchange/fonts/" + name)) {
+            return PDType0Font.load(document, in);
+        }
+    }
+
+    PDFont plain() {
+        return plain;
+    }
+
+    PDFont bold() {
+        return bold;
+    }
+
+    PDFont mono() {
+        return mono;
+    }
+
+    PDPageContentStream content() {
+        return content;
+    }
+
+    PDRectangle size() {
+        return size;
+    }
+
+    float y() {
+        return y;
+    }
+
+    float width() {
+        return size.getWidth() - 2 * Paper.MARGIN;
+    }
+
+    void page(boolean lying) throws IOException {
+        endPage();
+        size = lying ? paper.lying() : paper.upright();
+        PDPage page = new PDPage(size);
+        document.addPage(page);
+        content = new PDPageContentStream(document, page);
+        number++;
+        text(plain, 8, QUIET, Paper.MARGIN, 22, footer + "  ·  page " + number);
+        y = size.getHeight() - Paper.MARGIN;
+    }
+
+    private void endPage() throws IOException {
+        if (content != null) {
+            content.close();
+            content = null;
+        }
+    }
+
+    void heading(String text) throws IOException {
+        room(40);
+        y -= 20;
+        text(bold, 14, INK, Paper.MARGIN, y, text);
+        y -= 8;
+    }
+
+    void line(String text) throws IOException {
+        line(plain, 9, INK, text);
+    }
+
+    void quiet(String text) throws IOException {
+        line(plain, 8, QUIET, text);
+    }
+
+    private void line(PDFont font, float points, Color color, String text) throws IOException {
+        for (String part : wrapped(font, points, text, width())) {
+            room(points + 4);
+            y -= points + 4;
+            text(font, points, color, Paper.MARGIN, y, part);
+        }
+    }
+
+    /** Turns the page where so much height is not left. */
+    void room(float height) throws IOException {
+        if (y - height < Paper.MARGIN) {
+            page(size.getWidth() > size.getHeight());
+        }
+    }
+
+    /** Writes a table row; shares are parts of the width, texts too long for theirs are cut short. */
+    void row(boolean head, float[] shares, List<String> cells) throws IOException {
+        room(13);
+        y -= 12;
+        float x = Paper.MARGIN;
+        for (int i = 0; i < cells.size(); i++) {
+            float wide = shares[i] * width();
+            PDFont font = head ? bold : i == 0 ? plain : mono;
+            text(font, 8, head ? QUIET : INK, x, y, fitted(font, 8, cells.get(i), wide - 6));
+            x += wide;
+        }
+        content.setStrokingColor(new Color(0xD9D2C3));
+        content.setLineWidth(0.4f);
+        content.moveTo(Paper.MARGIN, y - 3);
+        content.lineTo(Paper.MARGIN + width(), y - 3);
+        content.stroke();
+    }
+
+    void text(PDFont font, float points, Color color, float x, float at, String text)
+            throws IOException {
+        content.beginText();
+        content.setFont(font, points);
+        content.setNonStrokingColor(color);
+        content.newLineAtOffset(x, at);
+        content.showText(writable(font, text));
+        content.endText();
+    }
+
+    static float width(PDFont font, float points, String text) throws IOException {
+        return font.getStringWidth(writable(font, text)) / 1000 * points;
+    }
+
+    /** {@return the text with a question mark for every sign that the font lacks} */
+    private static String writable(PDFont font, String text) {
+        StringBuilder out = new StringBuilder();
+        text.codePoints()
+                .forEach(
+                        sign -> {
+                            try {
+                                String one = Character.toString(sign);
+                                font.encode(one);
+                                out.append(one);
+                            } catch (IOException | IllegalArgumentException e) {
+                                out.append('?');
+                            }
+                        });
+        return out.toString();
+    }
+
+    private static String fitted(PDFont font, float points, String text, float wide)
+            throws IOException {
+        String fit = text;
+        while (fit.length() > 1 && width(font, points, fit) > wide) {
+            fit = fit.substring(0, fit.length() - 2) + "…";
+        }
+        return fit;
+    }
+
+    private static List<String> wrapped(PDFont font, float points, String text, float wide)
+            throws IOException {
+        List<String> lines = new ArrayList<>();
+        String line = "";
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (width(font, points, longer) > wide && !line.isEmpty()) {
+                lines.add(line);
+                line = word;
+            } else {
+                line = longer;
+            }
+        }
+        lines.add(line);
+        return lines;
+    }
+
+    byte[] bytes() throws IOException {
+        endPage();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+
+    @Override
+    public void close() throws IOException {
+        endPage();
+        document.close();
+    }
+}
