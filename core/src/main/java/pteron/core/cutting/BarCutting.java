@@ -23,6 +23,9 @@ import pteron.core.quantity.Unit;
  */
 public record BarCutting(Map<Kind, CuttingPlan> kinds) {
 
+    /** No bars. */
+    public static final BarCutting NONE = new BarCutting(Map.of());
+
     /**
      * A kind of bar.
      *

@@ -5,12 +5,6 @@ import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPObjective;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
-import com.google.ortools.sat.CpModel;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
-import com.google.ortools.sat.IntVar;
-import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -31,8 +25,8 @@ public final class CuttingStage {
     /** Worth over cost that is still no saving: rounding of the linear program. */
     private static final double RATIO_SLACK = 1e-7;
 
-    /** Effort of the whole-number program, in the solver's own repeatable measure. */
-    private static final double EFFORT = 1;
+    /** Effort of the whole-number program: nodes are counted, not seconds, so that runs repeat. */
+    private static final String EFFORT = "limits/nodes = 300";
 
     private final Demand demand;
     private final CuttingJob job;
@@ -177,18 +171,11 @@ public final class CuttingStage {
         MPSolver solver = MPSolver.createSolver("GLOP");
         MPObjective cost = solver.objective();
         cost.setMinimization();
-        MPConstraint[] rows = new MPConstraint[demand.kinds()];
-        for (int kind = 0; kind < rows.length; kind++) {
-            rows[kind] = solver.makeConstraint(demand.wanted(kind), MPSolver.infinity());
-        }
+        MPConstraint[] rows = rows(solver);
         for (Pattern pattern : patterns) {
             MPVariable use = solver.makeNumVar(0, MPSolver.infinity(), "");
             cost.setCoefficient(use, demand.costs()[pattern.stock()]);
-            for (int kind = 0; kind < rows.length; kind++) {
-                if (pattern.count()[kind] > 0) {
-                    rows[kind].setCoefficient(use, pattern.count()[kind]);
-                }
-            }
+            put(pattern, use, rows);
         }
         solver.solve();
         double[] prices = new double[rows.length];
@@ -200,30 +187,48 @@ public final class CuttingStage {
 
     /** {@return how often each pattern is used, empty when none was found within the effort} */
     private Optional<Picked> pick(List<Pattern> patterns, double boundMm) {
-        CpModel model = new CpModel();
-        LinearExprBuilder cost = LinearExpr.newBuilder();
-        LinearExprBuilder[] rows = new LinearExprBuilder[demand.kinds()];
-        for (int kind = 0; kind < rows.length; kind++) {
-            rows[kind] = LinearExpr.newBuilder();
-        }
-        List<IntVar> uses = new ArrayList<>();
+        MPSolver solver = MPSolver.createSolver("SCIP");
+        solver.setSolverSpecificParametersAsString(EFFORT);
+        MPObjective cost = solver.objective();
+        cost.setMinimization();
+        MPConstraint[] rows = rows(solver);
+        // the known bound lets the solver stop as soon as it meets it
+        MPConstraint least = solver.makeConstraint(boundMm * 10 - 0.5, MPSolver.infinity());
+        List<MPVariable> uses = new ArrayList<>();
         for (Pattern pattern : patterns) {
-            IntVar use = model.newIntVar(0, mostUses(pattern), "");
+            MPVariable use = solver.makeIntVar(0, mostUses(pattern), "");
             uses.add(use);
-            cost.addTerm(use, demand.costs()[pattern.stock()]);
-            for (int kind = 0; kind < rows.length; kind++) {
-                if (pattern.count()[kind] > 0) {
-                    rows[kind].addTerm(use, pattern.count()[kind]);
-                }
+            cost.setCoefficient(use, demand.costs()[pattern.stock()]);
+            least.setCoefficient(use, demand.costs()[pattern.stock()]);
+            put(pattern, use, rows);
+        }
+        MPSolver.ResultStatus status = solver.solve();
+        if (status != MPSolver.ResultStatus.OPTIMAL && status != MPSolver.ResultStatus.FEASIBLE) {
+            return Optional.empty();
+        }
+        List<Pattern> bars = new ArrayList<>();
+        for (int i = 0; i < patterns.size(); i++) {
+            for (long n = Math.round(uses.get(i).solutionValue()); n > 0; n--) {
+                bars.add(patterns.get(i));
             }
         }
+        return Optional.of(new Picked(bars, status == MPSolver.ResultStatus.OPTIMAL));
+    }
+
+    private MPConstraint[] rows(MPSolver solver) {
+        MPConstraint[] rows = new MPConstraint[demand.kinds()];
         for (int kind = 0; kind < rows.length; kind++) {
-            model.addGreaterOrEqual(rows[kind], demand.wanted(kind));
+            rows[kind] = solver.makeConstraint(demand.wanted(kind), MPSolver.infinity());
         }
-        // the known bound lets the solver stop as soon as it meets it
-        model.addGreaterOrEqual(cost, Math.round(boundMm * 10));
-        model.minimize(cost);
-        return solve(model, patterns, uses);
+        return rows;
+    }
+
+    private static void put(Pattern pattern, MPVariable use, MPConstraint[] rows) {
+        for (int kind = 0; kind < rows.length; kind++) {
+            if (pattern.count()[kind] > 0) {
+                rows[kind].setCoefficient(use, pattern.count()[kind]);
+            }
+        }
     }
 
     private int mostUses(Pattern pattern) {
@@ -235,22 +240,6 @@ public final class CuttingStage {
             }
         }
         return most;
-    }
-
-    private Optional<Picked> solve(CpModel model, List<Pattern> patterns, List<IntVar> uses) {
-        CpSolver solver = new CpSolver();
-        solver.getParameters().setNumWorkers(1).setRandomSeed(1).setMaxDeterministicTime(EFFORT);
-        CpSolverStatus status = solver.solve(model);
-        if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-            return Optional.empty();
-        }
-        List<Pattern> bars = new ArrayList<>();
-        for (int i = 0; i < patterns.size(); i++) {
-            for (long n = solver.value(uses.get(i)); n > 0; n--) {
-                bars.add(patterns.get(i));
-            }
-        }
-        return Optional.of(new Picked(bars, status == CpSolverStatus.OPTIMAL));
     }
 
     /** {@return the least sum of stock lengths that is not below a bound (mm)} */

@@ -1,0 +1,18 @@
+package pteron.app;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import pteron.app.command.PteronCommand;
+
+/** Where the program begins. */
+public final class Main {
+
+    private Main() {}
+
+    /** Runs the command line and ends with its status. */
+    public static void main(String[] words) {
+        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        System.exit(PteronCommand.run(out, err, words));
+    }
+}

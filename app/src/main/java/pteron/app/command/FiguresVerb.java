@@ -1,0 +1,61 @@
+package pteron.app.command;
+
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import pteron.core.cutting.BarCutting;
+import pteron.core.figure.Figure;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.exchange.figures.FiguresJson;
+import pteron.exchange.words.WorkingWords;
+
+/** Prints everything that follows from a plan as one JSON object, or the working of one figure. */
+@Command(name = "figures", description = "Print everything that follows from a plan, as JSON.")
+final class FiguresVerb implements Callable<Integer> {
+
+    @Spec private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "a plan, or demo")
+    private String file;
+
+    @Option(
+            names = "--working",
+            paramLabel = "KEY",
+            description = "print the working of one figure")
+    private String working;
+
+    @Override
+    public Integer call() throws Exception {
+        BoxPlan plan = PlanArgument.read(file);
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        if (working != null && !working.startsWith("cutting.")) {
+            return printWorking(model, model.figures().stream());
+        }
+        BarCutting cutting = BarCutting.of(model.members(), plan.supplies());
+        if (working != null) {
+            return printWorking(model, cutting.figures().stream());
+        }
+        spec.commandLine().getOut().println(FiguresJson.text(model, cutting));
+        return 0;
+    }
+
+    private Integer printWorking(BoxModel model, Stream<Figure> figures) {
+        Figure figure =
+                figures.filter(one -> one.key().equals(working))
+                        .findFirst()
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "there is no figure [%s]; `figures FILE` lists the keys"
+                                                        .formatted(working)));
+        WorkingWords.lines(figure, model.plan().units())
+                .forEach(spec.commandLine().getOut()::println);
+        return 0;
+    }
+}

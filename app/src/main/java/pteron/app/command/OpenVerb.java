@@ -1,0 +1,33 @@
+package pteron.app.command;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import pteron.core.plan.BoxPlan;
+
+/** Opens a plan in the window. */
+@Command(name = "open", description = "Open a plan in the window.")
+final class OpenVerb implements Callable<Integer> {
+
+    /** Size of the window as it opens. */
+    static final PictureSize WINDOW = new PictureSize(1280, 800);
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "a plan, or demo")
+    private String file;
+
+    @Option(
+            names = "--shot",
+            paramLabel = "PNG",
+            description = "save the first full picture and end")
+    private Path shot;
+
+    @Override
+    public Integer call() throws Exception {
+        BoxPlan plan = PlanArgument.read(file);
+        Path where = PlanArgument.file(file);
+        Desktop.run(WINDOW, window -> window.show(plan, where), shot);
+        return 0;
+    }
+}

@@ -1,0 +1,27 @@
+package pteron.app.command;
+
+/**
+ * Size of a picture (pixels). Immutable.
+ *
+ * @param width width, 400 to 8000
+ * @param height height, 300 to 8000
+ */
+record PictureSize(int width, int height) {
+
+    /** {@return the size written as 1280x800} */
+    static PictureSize parse(String text) {
+        String[] parts = text.split("[x×]");
+        try {
+            int width = Integer.parseInt(parts[0].strip());
+            int height = Integer.parseInt(parts[1].strip());
+            if (width >= 400 && width <= 8000 && height >= 300 && height <= 8000) {
+                return new PictureSize(width, height);
+            }
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            // told below, with the same sentence as a size out of range
+        }
+        throw new IllegalArgumentException(
+                "size is [%s] and must be from 400x300 to 8000x8000; write it like 1280x800"
+                        .formatted(text));
+    }
+}

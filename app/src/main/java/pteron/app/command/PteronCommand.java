@@ -1,0 +1,76 @@
+package pteron.app.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import pteron.app.window.AppWindow;
+import pteron.exchange.plan.PlanFormatException;
+
+/** The command line; without a verb it opens the start screen. */
+@Command(
+        name = "pteron",
+        description = "Plans the body of a camper, from the bare deck to the cut list.",
+        mixinStandardHelpOptions = true,
+        version = "Pteron 0.1.0",
+        subcommands = {
+            DemoVerb.class,
+            OpenVerb.class,
+            FiguresVerb.class,
+            ExportVerb.class,
+            ShotVerb.class,
+            ReckonVerb.class
+        })
+public final class PteronCommand implements Callable<Integer> {
+
+    private static final int BAD_INPUT = 2;
+    private static final int OUR_FAULT = 1;
+
+    @Override
+    public Integer call() throws Exception {
+        Desktop.run(OpenVerb.WINDOW, AppWindow::showStart, null);
+        return 0;
+    }
+
+    /**
+     * {@return exit status of a command line: 0 done, 2 bad input, 1 a fault of ours}
+     *
+     * @param out what is printed
+     * @param err one line for the builder when something is wrong
+     * @param words the words of the command line
+     */
+    public static int run(PrintWriter out, PrintWriter err, String... words) {
+        CommandLine line = new CommandLine(new PteronCommand());
+        line.setOut(out);
+        line.setErr(err);
+        line.setParameterExceptionHandler(
+                (exception, given) -> {
+                    err.println("pteron: " + oneLine(exception.getMessage()));
+                    return BAD_INPUT;
+                });
+        line.setExecutionExceptionHandler(
+                (exception, command, result) -> {
+                    boolean bad =
+                            exception instanceof PlanFormatException
+                                    || exception instanceof IllegalArgumentException
+                                    || exception instanceof IOException;
+                    err.println(
+                            "pteron: "
+                                    + (bad
+                                            ? oneLine(exception.getMessage())
+                                            : "a fault of ours: " + exception));
+                    return bad ? BAD_INPUT : OUR_FAULT;
+                });
+        int status = line.execute(words);
+        out.flush();
+        err.flush();
+        return status;
+    }
+
+    private static String oneLine(String message) {
+        return message == null
+                ? "something is wrong"
+                : message.lines().findFirst().orElse("").strip();
+    }
+}

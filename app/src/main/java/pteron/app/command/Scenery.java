@@ -1,0 +1,52 @@
+package pteron.app.command;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.app.station.Station;
+import pteron.app.window.AppWindow;
+import pteron.core.drawing.View;
+
+/** What a picture shows: a view, a station, or both as {@code station/view}; {@code start} alone. */
+final class Scenery {
+
+    static final String START = "start";
+
+    private Scenery() {}
+
+    static void check(String name) {
+        for (String word : name.split("/")) {
+            if (!names().contains(word)) {
+                throw new IllegalArgumentException(
+                        "view is [%s] and must be one of %s, or station/view"
+                                .formatted(word, String.join(", ", names())));
+            }
+        }
+    }
+
+    private static List<String> names() {
+        List<String> names = new ArrayList<>();
+        for (Station station : Station.values()) {
+            names.add(station.key());
+        }
+        for (View view : View.values()) {
+            names.add(view.key());
+        }
+        names.add(START);
+        return names;
+    }
+
+    static void set(AppWindow window, String name) {
+        for (String word : name.split("/")) {
+            for (Station station : Station.values()) {
+                if (station.key().equals(word)) {
+                    window.bench().stationProperty().set(station);
+                }
+            }
+            for (View view : View.values()) {
+                if (view.key().equals(word)) {
+                    window.bench().viewProperty().set(view);
+                }
+            }
+        }
+    }
+}

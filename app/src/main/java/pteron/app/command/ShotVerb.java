@@ -1,0 +1,95 @@
+package pteron.app.command;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import pteron.app.style.Theme;
+import pteron.app.window.AppWindow;
+import pteron.core.plan.BoxPlan;
+
+/** Takes a picture of the window, without a monitor. */
+@Command(name = "shot", description = "Take a picture of the window, without a monitor.")
+final class ShotVerb implements Callable<Integer> {
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "a plan, or demo")
+    private String file;
+
+    @Option(
+            names = "--view",
+            paramLabel = "NAME",
+            defaultValue = "left",
+            description =
+                    "left, right, front, rear, plan, roof, all; carrier … cutting; station/view; start")
+    private String view;
+
+    @Option(
+            names = "--out",
+            paramLabel = "PNG",
+            required = true,
+            description = "where the picture goes")
+    private Path out;
+
+    @Option(
+            names = "--size",
+            paramLabel = "WxH",
+            defaultValue = "1280x800",
+            description = "size in pixels")
+    private String size;
+
+    @Option(
+            names = "--theme",
+            paramLabel = "THEME",
+            defaultValue = "light",
+            description = "light or dark")
+    private String theme;
+
+    @Option(
+            names = "--working",
+            paramLabel = "KEY",
+            defaultValue = "",
+            description = "open the working of a figure")
+    private String working;
+
+    @Option(
+            names = "--side",
+            paramLabel = "TAB",
+            defaultValue = "findings",
+            description = "findings, inputs or figures")
+    private String side;
+
+    @Override
+    public Integer call() throws Exception {
+        BoxPlan plan = PlanArgument.read(file);
+        PictureSize picture = PictureSize.parse(size);
+        Scenery.check(view);
+        Theme chosen = theme(theme);
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        Desktop.run(picture, window -> fill(window, plan, chosen), out);
+        return 0;
+    }
+
+    private static Theme theme(String name) {
+        return switch (name) {
+            case "light" -> Theme.LIGHT;
+            case "dark" -> Theme.DARK;
+            default ->
+                    throw new IllegalArgumentException(
+                            "theme is [%s] and must be light or dark".formatted(name));
+        };
+    }
+
+    private void fill(AppWindow window, BoxPlan plan, Theme chosen) {
+        window.setTheme(chosen);
+        if (view.equals(Scenery.START)) {
+            window.showStart();
+            return;
+        }
+        window.show(plan, PlanArgument.file(file));
+        Scenery.set(window, view);
+        window.bench().workingProperty().set(working);
+        window.showSide(side);
+    }
+}

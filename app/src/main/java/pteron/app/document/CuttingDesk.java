@@ -1,0 +1,79 @@
+package pteron.app.document;
+
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import pteron.core.cutting.BarCutting;
+import pteron.core.frame.Member;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.Supplies;
+
+/** Cuts the bars of a document beside, each edit stopping the cutting before it. */
+public final class CuttingDesk implements AutoCloseable {
+
+    private final ReadOnlyObjectWrapper<BarCutting> cutting =
+            new ReadOnlyObjectWrapper<>(BarCutting.NONE);
+    private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
+    private final AtomicLong newest = new AtomicLong();
+    private final ExecutorService worker =
+            Executors.newSingleThreadExecutor(
+                    task -> {
+                        Thread thread = new Thread(task, "cutting");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+    private List<Member> lastMembers = List.of();
+    private Supplies lastSupplies;
+
+    /** Follows a document: cuts now and after every edit. */
+    public void follow(PlanDocument document) {
+        document.modelProperty().subscribe(this::cut);
+    }
+
+    private void cut(BoxModel model) {
+        List<Member> members = model.members();
+        Supplies supplies = model.plan().supplies();
+        if (members.equals(lastMembers) && supplies.equals(lastSupplies)) {
+            return;
+        }
+        lastMembers = members;
+        lastSupplies = supplies;
+        long job = newest.incrementAndGet();
+        working.set(true);
+        worker.submit(
+                () -> {
+                    BarCutting done =
+                            BarCutting.of(members, supplies, best -> {}, () -> job != newest.get());
+                    Platform.runLater(() -> finish(job, done));
+                });
+    }
+
+    private void finish(long job, BarCutting done) {
+        if (job == newest.get()) {
+            cutting.set(done);
+            working.set(false);
+        }
+    }
+
+    /** {@return the newest cutting; that of the plan before the last edit while {@link #workingProperty}} */
+    public ReadOnlyObjectProperty<BarCutting> cuttingProperty() {
+        return cutting.getReadOnlyProperty();
+    }
+
+    /** {@return whether a cutting is being worked out} */
+    public ReadOnlyBooleanProperty workingProperty() {
+        return working.getReadOnlyProperty();
+    }
+
+    @Override
+    public void close() {
+        newest.incrementAndGet();
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,59 @@
+package pteron.app.document;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import pteron.core.plan.BoxPlan;
+
+/** The plans before and after the current one. */
+final class History {
+
+    private final Deque<BoxPlan> past = new ArrayDeque<>();
+    private final Deque<BoxPlan> future = new ArrayDeque<>();
+    private String lastMergeKey = "";
+
+    /**
+     * Notes that a plan was left by an edit.
+     *
+     * @param left the plan before the edit
+     * @param mergeKey edits in a row with the same key count as one; empty for an edit by itself
+     */
+    void edited(BoxPlan left, String mergeKey) {
+        boolean goesOn = !mergeKey.isEmpty() && mergeKey.equals(lastMergeKey);
+        if (!goesOn) {
+            past.push(left);
+        }
+        lastMergeKey = mergeKey;
+        future.clear();
+    }
+
+    /** Ends a row of merged edits. */
+    void endMerge() {
+        lastMergeKey = "";
+    }
+
+    Optional<BoxPlan> undo(BoxPlan current) {
+        return step(past, future, current);
+    }
+
+    Optional<BoxPlan> redo(BoxPlan current) {
+        return step(future, past, current);
+    }
+
+    private Optional<BoxPlan> step(Deque<BoxPlan> from, Deque<BoxPlan> to, BoxPlan current) {
+        endMerge();
+        if (from.isEmpty()) {
+            return Optional.empty();
+        }
+        to.push(current);
+        return Optional.of(from.pop());
+    }
+
+    boolean canUndo() {
+        return !past.isEmpty();
+    }
+
+    boolean canRedo() {
+        return !future.isEmpty();
+    }
+}

@@ -1,0 +1,141 @@
+package pteron.app.document;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+
+/** One plan being worked on. Used on the interface thread only. */
+public final class PlanDocument {
+
+    private final ReadOnlyObjectWrapper<BoxModel> model = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+    private final History history = new History();
+    private BoxPlan saved;
+
+    /**
+     * A document of a plan.
+     *
+     * @param plan the plan
+     * @param file where it was read from, null for a new one
+     */
+    public PlanDocument(BoxPlan plan, Path file) {
+        this.saved = plan;
+        this.file.set(file);
+        model.set(BoxModel.of(plan, MaterialLibrary.starting()));
+    }
+
+    /** {@return everything that follows from the current plan} */
+    public ReadOnlyObjectProperty<BoxModel> modelProperty() {
+        return model.getReadOnlyProperty();
+    }
+
+    /** {@return everything that follows from the current plan} */
+    public BoxModel model() {
+        return model.get();
+    }
+
+    /** {@return the current plan} */
+    public BoxPlan plan() {
+        return model.get().plan();
+    }
+
+    /** {@return where the plan is saved, null while it never was} */
+    public ReadOnlyObjectProperty<Path> fileProperty() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** {@return where the plan is saved, empty while it never was} */
+    public Optional<Path> file() {
+        return Optional.ofNullable(file.get());
+    }
+
+    /** {@return whether there is something that is not saved} */
+    public ReadOnlyBooleanProperty changedProperty() {
+        return changed.getReadOnlyProperty();
+    }
+
+    /** {@return whether there is an edit to undo} */
+    public ReadOnlyBooleanProperty canUndoProperty() {
+        return canUndo.getReadOnlyProperty();
+    }
+
+    /** {@return whether there is an edit to do again} */
+    public ReadOnlyBooleanProperty canRedoProperty() {
+        return canRedo.getReadOnlyProperty();
+    }
+
+    /**
+     * Changes the plan.
+     *
+     * @param change makes the new plan; one that is equal changes nothing
+     * @throws IllegalArgumentException if the change asks for a value out of its range; nothing changes
+     */
+    public void edit(UnaryOperator<BoxPlan> change) {
+        edit(change, "");
+    }
+
+    /**
+     * Changes the plan; edits in a row with the same merge key count as one.
+     *
+     * @param change makes the new plan; one that is equal changes nothing
+     * @param mergeKey the key, empty for an edit by itself
+     * @throws IllegalArgumentException if the change asks for a value out of its range; nothing changes
+     */
+    public void edit(UnaryOperator<BoxPlan> change, String mergeKey) {
+        BoxPlan before = plan();
+        BoxPlan after = change.apply(before);
+        if (!after.equals(before)) {
+            BoxModel worked = model().after(after);
+            history.edited(before, mergeKey);
+            show(worked);
+        }
+    }
+
+    /** Ends a row of merged edits, as when the mouse is let go. */
+    public void endMerge() {
+        history.endMerge();
+    }
+
+    /** Takes the last edit back. */
+    public void undo() {
+        history.undo(plan()).ifPresent(plan -> show(model().after(plan)));
+    }
+
+    /** Does the edit again that was taken back last. */
+    public void redo() {
+        history.redo(plan()).ifPresent(plan -> show(model().after(plan)));
+    }
+
+    private void show(BoxModel worked) {
+        model.set(worked);
+        update();
+    }
+
+    private void update() {
+        changed.set(!plan().equals(saved));
+        canUndo.set(history.canUndo());
+        canRedo.set(history.canRedo());
+    }
+
+    /**
+     * Notes that a plan has been saved.
+     *
+     * @param plan the plan that was written, which may not be the current one any more
+     * @param where the file
+     */
+    public void savedAs(BoxPlan plan, Path where) {
+        saved = plan;
+        file.set(where);
+        update();
+    }
+}

@@ -1,0 +1,241 @@
+package pteron.app.drawing;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.event.EventHandler;
+import javafx.scene.Cursor;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.SkinBase;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import javafx.util.Subscription;
+import pteron.app.style.Palette;
+import pteron.core.drawing.Dimension;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.Grip;
+import pteron.core.geometry.Point2;
+import pteron.core.quantity.UnitSystem;
+
+/** Nodes of the drawing: a canvas, a figure on every dimension line, a grip over every opening. */
+final class DrawingSkin extends SkinBase<DrawingView> {
+
+    private static final double ZOOM_STEP = 1.15;
+    private static final double NUDGE_MM = 10;
+    private static final double FINE_MM = 1;
+
+    private final Canvas canvas = new Canvas();
+    private final Pane overlay = new Pane();
+    private final List<DimensionNode> figures = new ArrayList<>();
+    private final Map<String, Rectangle> handles = new HashMap<>();
+    private final DrawingBehavior behavior;
+    private final EventHandler<ScrollEvent> onScroll = this::scroll;
+    private final EventHandler<MouseEvent> onPress = this::press;
+    private final EventHandler<MouseEvent> onDrag = this::pan;
+    private final EventHandler<KeyEvent> onKey = this::key;
+    private ViewTransform transform = new ViewTransform(0.1, 0, 0);
+    private double pressedX;
+    private double pressedY;
+    private Subscription subscriptions = Subscription.EMPTY;
+
+    DrawingSkin(DrawingView control) {
+        super(control);
+        this.behavior = control.behavior();
+        overlay.setPickOnBounds(false);
+        getChildren().addAll(canvas, overlay);
+        subscriptions =
+                Subscription.combine(
+                        control.drawingProperty().subscribe(drawing -> rebuild()),
+                        control.selectedProperty().subscribe(part -> control.requestLayout()),
+                        control.markedProperty().subscribe(place -> control.requestLayout()),
+                        control.themeProperty().subscribe(theme -> control.requestLayout()),
+                        control.fittedProperty().subscribe(fitted -> control.requestLayout()));
+        control.addEventHandler(ScrollEvent.SCROLL, onScroll);
+        control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
+        control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
+        control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
+    }
+
+    @Override
+    public void dispose() {
+        DrawingView control = getSkinnable();
+        if (control != null) {
+            subscriptions.unsubscribe();
+            control.removeEventHandler(ScrollEvent.SCROLL, onScroll);
+            control.removeEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
+            control.removeEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
+            control.removeEventHandler(KeyEvent.KEY_PRESSED, onKey);
+        }
+        super.dispose();
+    }
+
+    private void rebuild() {
+        Drawing drawing = getSkinnable().getDrawing();
+        String focused =
+                figures.stream()
+                        .filter(Node::isFocusWithin)
+                        .map(Node::getId)
+                        .findFirst()
+                        .orElse("");
+        figures.clear();
+        overlay.getChildren().clear();
+        if (drawing == null) {
+            return;
+        }
+        UnitSystem units = getSkinnable().document().plan().units();
+        // a handle that is being dragged must stay the same node
+        for (Grip grip : drawing.grips()) {
+            Rectangle handle = handles.computeIfAbsent(grip.opening(), id -> handle());
+            handle.setId("grip-" + grip.opening());
+            handle.setUserData(grip);
+            overlay.getChildren().add(handle);
+        }
+        for (Dimension dimension : drawing.dimensions()) {
+            DimensionNode node = new DimensionNode(dimension, units, behavior::type);
+            figures.add(node);
+            overlay.getChildren().add(node);
+            if (node.getId().equals(focused)) {
+                node.requestFocus();
+            }
+        }
+        getSkinnable().requestLayout();
+    }
+
+    private Rectangle handle() {
+        Rectangle handle = new Rectangle();
+        handle.setFill(Color.TRANSPARENT);
+        handle.setCursor(Cursor.MOVE);
+        handle.setOnMousePressed(
+                event -> {
+                    Grip grip = (Grip) handle.getUserData();
+                    pressedX = event.getSceneX();
+                    pressedY = event.getSceneY();
+                    getSkinnable().selectedProperty().set(grip.opening());
+                    getSkinnable().requestFocus();
+                    behavior.press(grip);
+                    event.consume();
+                });
+        handle.setOnMouseDragged(
+                event -> {
+                    double right = (event.getSceneX() - pressedX) / transform.scale();
+                    double up = (pressedY - event.getSceneY()) / transform.scale();
+                    behavior.drag(right, up);
+                    event.consume();
+                });
+        handle.setOnMouseReleased(event -> behavior.release());
+        return handle;
+    }
+
+    private void press(MouseEvent event) {
+        pressedX = event.getX();
+        pressedY = event.getY();
+        getSkinnable().selectedProperty().set("");
+        getSkinnable().requestFocus();
+    }
+
+    private void pan(MouseEvent event) {
+        if (event.getButton() == MouseButton.PRIMARY || event.getButton() == MouseButton.MIDDLE) {
+            move(transform.moved(event.getX() - pressedX, event.getY() - pressedY));
+            pressedX = event.getX();
+            pressedY = event.getY();
+        }
+    }
+
+    private void scroll(ScrollEvent event) {
+        if (event.getDeltaY() != 0) {
+            zoom(event.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, event.getX(), event.getY());
+            event.consume();
+        }
+    }
+
+    void zoom(double factor, double x, double y) {
+        move(transform.zoomed(factor, x, y));
+    }
+
+    private void move(ViewTransform to) {
+        transform = to;
+        getSkinnable().fittedProperty().set(false);
+        getSkinnable().requestLayout();
+    }
+
+    private void key(KeyEvent event) {
+        String selected = getSkinnable().selectedProperty().get();
+        Drawing drawing = getSkinnable().getDrawing();
+        double step = event.isAltDown() ? FINE_MM : NUDGE_MM;
+        Point2 way =
+                switch (event.getCode()) {
+                    case LEFT -> new Point2(-step, 0);
+                    case RIGHT -> new Point2(step, 0);
+                    case UP -> new Point2(0, step);
+                    case DOWN -> new Point2(0, -step);
+                    default -> null;
+                };
+        if (event.getCode() == KeyCode.ESCAPE) {
+            getSkinnable().selectedProperty().set("");
+        }
+        if (way == null || drawing == null) {
+            return;
+        }
+        for (Grip grip : drawing.grips()) {
+            if (grip.opening().equals(selected)) {
+                behavior.nudge(selected, way.u() * grip.alongPerRight(), way.v());
+                event.consume();
+                return;
+            }
+        }
+    }
+
+    @Override
+    protected void layoutChildren(double x, double y, double width, double height) {
+        Drawing drawing = getSkinnable().getDrawing();
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        overlay.resizeRelocate(x, y, width, height);
+        if (drawing == null) {
+            return;
+        }
+        if (getSkinnable().fittedProperty().get()) {
+            transform = ViewTransform.fitting(drawing, width, height);
+        }
+        Palette palette = Palette.of(getSkinnable().themeProperty().get());
+        String selected = getSkinnable().selectedProperty().get();
+        new Painter(canvas.getGraphicsContext2D(), transform, palette, selected)
+                .paint(drawing, getSkinnable().markedProperty().get());
+        placeGrips();
+        figures.forEach(this::place);
+    }
+
+    private void placeGrips() {
+        for (Node node : overlay.getChildren()) {
+            if (node instanceof Rectangle handle && handle.getUserData() instanceof Grip grip) {
+                handle.setX(transform.x(grip.area().fromU()));
+                handle.setY(transform.y(grip.area().toV()));
+                handle.setWidth(grip.area().width() * transform.scale());
+                handle.setHeight(grip.area().height() * transform.scale());
+            }
+        }
+    }
+
+    private void place(DimensionNode node) {
+        Dimension dimension = node.dimension();
+        double at = Painter.rowAt(dimension, transform);
+        node.autosize();
+        double x =
+                Painter.isUpward(dimension)
+                        ? at
+                        : transform.x((dimension.from().u() + dimension.to().u()) / 2);
+        double y =
+                Painter.isUpward(dimension)
+                        ? transform.y((dimension.from().v() + dimension.to().v()) / 2)
+                        : at;
+        node.relocate(Math.rint(x - node.getWidth() / 2), Math.rint(y - node.getHeight() / 2));
+    }
+}

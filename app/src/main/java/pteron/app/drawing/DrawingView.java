@@ -1,0 +1,100 @@
+package pteron.app.drawing;
+
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.scene.control.Control;
+import javafx.scene.control.Skin;
+import pteron.app.document.PlanDocument;
+import pteron.app.style.Theme;
+import pteron.core.drawing.Drawing;
+import pteron.core.geometry.Point2;
+
+/** The drawing of a document, edited in place. */
+public final class DrawingView extends Control {
+
+    private final PlanDocument document;
+    private final DrawingBehavior behavior;
+
+    /** A drawing of a document. */
+    public DrawingView(PlanDocument document) {
+        this.document = document;
+        this.behavior = new DrawingBehavior(document);
+        getStyleClass().add("drawing-view");
+        setFocusTraversable(true);
+        setAccessibleText("Drawing of the box. Tab goes from dimension to dimension, Enter edits.");
+    }
+
+    PlanDocument document() {
+        return document;
+    }
+
+    DrawingBehavior behavior() {
+        return behavior;
+    }
+
+    // --- Properties
+
+    private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(this, "drawing");
+
+    /** {@return what is shown} */
+    public ObjectProperty<Drawing> drawingProperty() {
+        return drawing;
+    }
+
+    /** {@return what is shown, null before the first drawing} */
+    public Drawing getDrawing() {
+        return drawing.get();
+    }
+
+    private final StringProperty selected = new SimpleStringProperty(this, "selected", "");
+
+    /** {@return the part that is chosen, or empty} */
+    public StringProperty selectedProperty() {
+        return selected;
+    }
+
+    private final ObjectProperty<Point2> marked = new SimpleObjectProperty<>(this, "marked");
+
+    /** {@return a place of the view that a finding points at (mm), or null} */
+    public ObjectProperty<Point2> markedProperty() {
+        return marked;
+    }
+
+    private final ObjectProperty<Theme> theme =
+            new SimpleObjectProperty<>(this, "theme", Theme.LIGHT);
+
+    /** {@return light or dark} */
+    public ObjectProperty<Theme> themeProperty() {
+        return theme;
+    }
+
+    private final BooleanProperty fitted = new SimpleBooleanProperty(this, "fitted", true);
+
+    /** {@return whether the drawing follows the size of the window; zoom and pan let go of it} */
+    public BooleanProperty fittedProperty() {
+        return fitted;
+    }
+
+    // --- Actions
+
+    /** Fits the drawing into the window. */
+    public void fit() {
+        fitted.set(true);
+    }
+
+    /** Goes nearer or farther, the middle staying where it is. */
+    public void zoom(double factor) {
+        if (getSkin() instanceof DrawingSkin skin) {
+            skin.zoom(factor, getWidth() / 2, getHeight() / 2);
+        }
+    }
+
+    @Override
+    protected Skin<?> createDefaultSkin() {
+        return new DrawingSkin(this);
+    }
+}

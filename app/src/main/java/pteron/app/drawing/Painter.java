@@ -1,0 +1,230 @@
+package pteron.app.drawing;
+
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.ArcType;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import pteron.app.style.Palette;
+import pteron.core.drawing.Dimension;
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+
+/** Paints a drawing. */
+final class Painter {
+
+    private static final double TICK = 4;
+    private static final double MARK = 15;
+    private static final double HATCH = 7;
+
+    private final GraphicsContext context;
+    private final ViewTransform transform;
+    private final Palette palette;
+    private final String selected;
+
+    Painter(GraphicsContext context, ViewTransform transform, Palette palette, String selected) {
+        this.context = context;
+        this.transform = transform;
+        this.palette = palette;
+        this.selected = selected;
+    }
+
+    void paint(Drawing drawing, Point2 marked) {
+        context.setFill(palette.paper());
+        context.fillRect(0, 0, context.getCanvas().getWidth(), context.getCanvas().getHeight());
+        context.setTextAlign(TextAlignment.CENTER);
+        context.setTextBaseline(VPos.CENTER);
+        for (Shape shape : drawing.shapes()) {
+            switch (shape) {
+                case Shape.Area area -> area(area);
+                case Shape.Line line -> line(line);
+                case Shape.Disc disc -> disc(disc);
+                case Shape.Label label -> label(label);
+                case Shape.Mark mark -> mark(mark);
+            }
+        }
+        drawing.dimensions().forEach(this::dimension);
+        if (marked != null) {
+            ring(marked);
+        }
+    }
+
+    private void path(List<Point2> points) {
+        context.beginPath();
+        context.moveTo(transform.x(points.getFirst().u()), transform.y(points.getFirst().v()));
+        for (Point2 point : points.subList(1, points.size())) {
+            context.lineTo(transform.x(point.u()), transform.y(point.v()));
+        }
+    }
+
+    private void area(Shape.Area area) {
+        boolean chosen = !selected.isEmpty() && area.part().equals(selected);
+        path(area.corners());
+        context.closePath();
+        context.setFill(palette.fill(area.matter()));
+        context.fill();
+        if (area.use() > 0) {
+            context.setFill(
+                    palette.ofUse(area.use())
+                            .deriveColor(0, 1, 1, 0.25 + 0.5 * Math.min(1, area.use())));
+            context.fill();
+        }
+        if (area.matter() == Matter.GLASS || area.matter() == Matter.DOOR) {
+            glint(area);
+        }
+        path(area.corners());
+        context.closePath();
+        context.setLineDashes();
+        context.setStroke(chosen ? palette.choice() : edge(area.matter()));
+        context.setLineWidth(chosen ? 2.5 : 0.8);
+        context.stroke();
+    }
+
+    private Color edge(Matter matter) {
+        return switch (matter) {
+            case TIMBER, BOARD -> palette.hairline();
+            case FOAM, SKIN -> palette.quiet().deriveColor(0, 1, 1, 0.45);
+            default -> palette.ink();
+        };
+    }
+
+    /** Two strokes across a window, a handle on a door: told by shape, not by colour alone. */
+    private void glint(Shape.Area area) {
+        Bounds2 bounds = Polygon2.of(area.corners()).bounds();
+        context.setLineDashes();
+        context.setLineWidth(1);
+        context.setStroke(palette.quiet());
+        double x = transform.x(bounds.fromU());
+        double y = transform.y(bounds.toV());
+        double w = bounds.width() * transform.scale();
+        double h = bounds.height() * transform.scale();
+        if (area.matter() == Matter.GLASS) {
+            context.strokeLine(x + 0.08 * w, y + 0.3 * h, x + 0.25 * w, y + 0.08 * h);
+            context.strokeLine(x + 0.08 * w, y + 0.45 * h, x + 0.36 * w, y + 0.08 * h);
+        } else {
+            context.strokeOval(x + 0.86 * w, y + 0.5 * h, HATCH, HATCH);
+        }
+    }
+
+    private void line(Shape.Line line) {
+        LineKind kind = line.kind();
+        context.setLineDashes();
+        switch (kind) {
+            case OUTLINE -> stroke(palette.ink(), 2);
+            case GROUND -> stroke(palette.hairline().interpolate(palette.paper(), 0.4), 2);
+            case SEAM -> {
+                stroke(palette.ink(), 1.4);
+                context.setLineDashes(7, 4);
+            }
+            case JOINT -> stroke(palette.choice(), 3);
+            case TAPE -> {
+                stroke(palette.choice(), 3);
+                context.setLineDashes(3, 3);
+            }
+            case EDGE, CENTRE -> stroke(palette.quiet(), 1);
+        }
+        path(line.points());
+        context.stroke();
+        context.setLineDashes();
+    }
+
+    private void stroke(Color color, double width) {
+        context.setStroke(color);
+        context.setLineWidth(width);
+    }
+
+    private void disc(Shape.Disc disc) {
+        double r = disc.radiusMm() * transform.scale();
+        double x = transform.x(disc.middle().u()) - r;
+        double y = transform.y(disc.middle().v()) - r;
+        context.setFill(palette.fill(disc.matter()));
+        context.fillOval(x, y, 2 * r, 2 * r);
+    }
+
+    private void label(Shape.Label label) {
+        boolean title = label.kind() == Shape.Label.Kind.TITLE;
+        double x = transform.x(label.at().u());
+        double y = transform.y(label.at().v());
+        context.setFont(Font.font("Overpass", title ? 13 : 12.5));
+        if (label.kind() == Shape.Label.Kind.USE) {
+            context.setFill(palette.paper());
+            context.fillRoundRect(x - 17, y - 9, 34, 18, 6, 6);
+        }
+        context.setFill(title ? palette.quiet() : palette.ink());
+        context.fillText(label.text(), x, y);
+    }
+
+    private void mark(Shape.Mark mark) {
+        double x = transform.x(mark.at().u());
+        double y = transform.y(mark.at().v());
+        context.setFill(palette.paper());
+        context.fillOval(x - MARK / 2, y - MARK / 2, MARK, MARK);
+        context.setFill(palette.choice());
+        context.fillArc(x - MARK / 2, y - MARK / 2, MARK, MARK, 0, 90, ArcType.ROUND);
+        context.fillArc(x - MARK / 2, y - MARK / 2, MARK, MARK, 180, 90, ArcType.ROUND);
+        stroke(palette.choice(), 2);
+        context.strokeOval(x - MARK / 2, y - MARK / 2, MARK, MARK);
+    }
+
+    private void ring(Point2 at) {
+        double x = transform.x(at.u());
+        double y = transform.y(at.v());
+        stroke(palette.stops(), 3);
+        context.strokeOval(x - 16, y - 16, 32, 32);
+        context.strokeLine(x, y - 26, x, y - 16);
+        context.strokeLine(x, y + 16, x, y + 26);
+        context.strokeLine(x - 26, y, x - 16, y);
+        context.strokeLine(x + 16, y, x + 26, y);
+    }
+
+    private void dimension(Dimension dimension) {
+        stroke(palette.quiet(), 0.8);
+        double at = rowAt(dimension, transform);
+        if (dimension.side().isAcross()) {
+            double from = transform.x(dimension.from().u());
+            double to = transform.x(dimension.to().u());
+            context.strokeLine(from, at, to, at);
+            context.strokeLine(from, transform.y(dimension.from().v()), from, at);
+            context.strokeLine(to, transform.y(dimension.to().v()), to, at);
+            tick(from, at);
+            tick(to, at);
+        } else {
+            double from = transform.y(dimension.from().v());
+            double to = transform.y(dimension.to().v());
+            context.strokeLine(at, from, at, to);
+            context.strokeLine(transform.x(dimension.from().u()), from, at, from);
+            context.strokeLine(transform.x(dimension.to().u()), to, at, to);
+            tick(at, from);
+            tick(at, to);
+        }
+    }
+
+    private void tick(double x, double y) {
+        stroke(palette.ink(), 1.4);
+        context.strokeLine(x - TICK, y + TICK, x + TICK, y - TICK);
+        stroke(palette.quiet(), 0.8);
+    }
+
+    /** {@return where a dimension line stands: y when it measures across, x when upwards (pixels)} */
+    static double rowAt(Dimension dimension, ViewTransform transform) {
+        double out = ViewTransform.FIRST_ROW + ViewTransform.ROW * dimension.row();
+        return switch (dimension.side()) {
+            case TOP -> transform.y(dimension.edgeMm()) - out;
+            case BOTTOM -> transform.y(dimension.edgeMm()) + out;
+            case LEFT -> transform.x(dimension.edgeMm()) - out;
+            case RIGHT -> transform.x(dimension.edgeMm()) + out;
+        };
+    }
+
+    static boolean isUpward(Dimension dimension) {
+        return dimension.side() == Side.LEFT || dimension.side() == Side.RIGHT;
+    }
+}

@@ -1,0 +1,70 @@
+package pteron.app.drawing;
+
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.drawing.Drawing;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+
+/**
+ * Between mm of a view, v upwards, and pixels, y downwards. Immutable.
+ *
+ * @param scale pixels for a mm, above 0
+ * @param left x of u = 0 (pixels)
+ * @param ground y of v = 0 (pixels)
+ */
+record ViewTransform(double scale, double left, double ground) {
+
+    /** Distance between rows of dimensions (pixels). */
+    static final double ROW = 27;
+
+    /** Distance of the first row from the drawing (pixels). */
+    static final double FIRST_ROW = 24;
+
+    private static final double EDGE = 20;
+
+    /** {@return the transform that fits a drawing and its dimensions into a room (pixels)} */
+    static ViewTransform fitting(Drawing drawing, double width, double height) {
+        Bounds2 bounds = drawing.bounds();
+        double left = room(drawing, Side.LEFT);
+        double right = room(drawing, Side.RIGHT);
+        double top = room(drawing, Side.TOP);
+        double bottom = room(drawing, Side.BOTTOM);
+        double wide = Math.max(50, width - left - right);
+        double high = Math.max(50, height - top - bottom);
+        double scale = Math.min(wide / bounds.width(), high / bounds.height());
+        double spareWide = wide - scale * bounds.width();
+        double spareHigh = high - scale * bounds.height();
+        return new ViewTransform(
+                scale,
+                left + spareWide / 2 - scale * bounds.fromU(),
+                top + spareHigh / 2 + scale * bounds.toV());
+    }
+
+    private static double room(Drawing drawing, Side side) {
+        int rows = drawing.rows(side);
+        return EDGE + (rows == 0 ? 0 : FIRST_ROW + ROW * (rows - 1));
+    }
+
+    double x(double u) {
+        return left + scale * u;
+    }
+
+    double y(double v) {
+        return ground - scale * v;
+    }
+
+    Point2 toView(double x, double y) {
+        return new Point2((x - left) / scale, (ground - y) / scale);
+    }
+
+    /** {@return this transform nearer or farther by a factor, a pixel staying where it is} */
+    ViewTransform zoomed(double factor, double atX, double atY) {
+        return new ViewTransform(
+                scale * factor, atX + (left - atX) * factor, atY + (ground - atY) * factor);
+    }
+
+    /** {@return this transform moved (pixels)} */
+    ViewTransform moved(double dx, double dy) {
+        return new ViewTransform(scale, left + dx, ground + dy);
+    }
+}

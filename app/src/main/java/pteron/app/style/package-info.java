@@ -1,0 +1,4 @@
+/**
+ * How it looks: fonts, palette and style sheets, light and dark, on top of AtlantaFX.
+ */
+package pteron.app.style;

@@ -1,0 +1,146 @@
+package pteron.app.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Pane;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import pteron.app.style.Palette;
+import pteron.core.balance.Balance;
+import pteron.core.carrier.Carrier;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.Trailer.Ratings;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
+
+/** The carrier as a beam on its axles and coupler, the weight where it really sits. */
+final class BeamPane extends Pane {
+
+    private static final double BEAM_Y = 42;
+    private static final double SIDE = 70;
+
+    private final Workbench bench;
+    private final Canvas canvas = new Canvas();
+
+    BeamPane(Workbench bench) {
+        this.bench = bench;
+        setId("beam");
+        getChildren().add(canvas);
+        setPrefHeight(108);
+        setMinWidth(0);
+        bench.document().modelProperty().subscribe(model -> requestLayout());
+        bench.themeProperty().subscribe(theme -> requestLayout());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        if (getWidth() > 2 * SIDE) {
+            paint();
+        }
+    }
+
+    /** A support of the beam. */
+    private record Support(double x, String name, String load) {}
+
+    private void paint() {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, getWidth(), getHeight());
+        BoxModel model = bench.document().model();
+        Carrier carrier = model.carrier();
+        double first = carrier.couplerMm();
+        double last = Math.max(carrier.deckRearMm(), carrier.axlesMm().getLast());
+        double scale = (getWidth() - 2 * SIDE) / (last - first);
+        Palette palette = Palette.of(bench.themeProperty().get());
+        g.setFill(palette.ink());
+        g.fillRoundRect(SIDE, BEAM_Y, (last - first) * scale, 7, 4, 4);
+        List<Support> supports = supports(model);
+        double before = Double.NEGATIVE_INFINITY;
+        for (Support support : supports) {
+            double x = SIDE + (support.x() - first) * scale;
+            // neighbours whose words would touch stand to the left and right of their feet
+            boolean next = x - before < 150;
+            foot(g, palette, x, support, next);
+            before = x;
+        }
+        weight(g, palette, SIDE + (model.balance().centre().x() - first) * scale, model);
+    }
+
+    private List<Support> supports(BoxModel model) {
+        UnitSystem units = bench.units();
+        Balance balance = model.balance();
+        Ratings ratings = model.plan().trailer().ratings();
+        List<Support> supports = new ArrayList<>();
+        supports.add(
+                new Support(
+                        model.carrier().couplerMm(),
+                        "coupler",
+                        against(balance.load().couplerKg(), ratings.couplerKg(), units)));
+        double each = ratings.axlesKg() / balance.axleCount();
+        int number = 1;
+        for (double x : model.carrier().axlesMm()) {
+            supports.add(
+                    new Support(x, "axle " + number++, against(balance.eachAxleKg(), each, units)));
+        }
+        return supports;
+    }
+
+    private static String against(double has, double may, UnitSystem units) {
+        String unit = units == UnitSystem.METRIC ? " kg" : " lb";
+        return whole(has, units) + " of " + whole(may, units) + unit;
+    }
+
+    private static String whole(double kg, UnitSystem units) {
+        String text = Quantity.kg(Math.rint(kg)).text(units);
+        return text.substring(0, text.lastIndexOf(' ')).replaceAll("\\.\\d$", "");
+    }
+
+    private void foot(
+            GraphicsContext g, Palette palette, double x, Support support, boolean right) {
+        g.setFill(palette.ink());
+        g.fillPolygon(
+                new double[] {x, x - 11, x + 11},
+                new double[] {BEAM_Y + 7, BEAM_Y + 26, BEAM_Y + 26},
+                3);
+        boolean coupler = support.name().equals("coupler");
+        g.setTextBaseline(VPos.TOP);
+        g.setTextAlign(
+                coupler ? TextAlignment.CENTER : right ? TextAlignment.LEFT : TextAlignment.RIGHT);
+        double at = coupler ? x : right ? x + 16 : x - 16;
+        double y = coupler ? BEAM_Y + 30 : BEAM_Y + 13;
+        g.setFill(palette.quiet());
+        g.setFont(Font.font("Overpass", 12.5));
+        g.fillText(support.name(), at, y);
+        g.setFill(palette.ink());
+        g.setFont(Font.font("Overpass Mono", 13));
+        g.fillText(support.load(), at, y + 17);
+    }
+
+    private void weight(GraphicsContext g, Palette palette, double x, BoxModel model) {
+        g.setFill(palette.choice());
+        g.fillPolygon(
+                new double[] {x, x - 11, x + 11},
+                new double[] {BEAM_Y - 1, BEAM_Y - 20, BEAM_Y - 20},
+                3);
+        double y = model.balance().centre().y();
+        UnitSystem units = bench.units();
+        String side =
+                Math.abs(y) < 0.5
+                        ? "in the middle"
+                        : Quantity.mm(Math.abs(y)).text(units)
+                                + (y < 0 ? " left" : " right")
+                                + " of the middle";
+        String text =
+                "weight sits %s from the front, %s"
+                        .formatted(Quantity.mm(model.balance().centre().x()).text(units), side);
+        boolean left = x > getWidth() * 0.55;
+        g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);
+        g.setTextBaseline(VPos.CENTER);
+        g.setFont(Font.font("Overpass", 13));
+        g.fillText(text, left ? x - 16 : x + 16, BEAM_Y - 13);
+    }
+}

@@ -1,0 +1,75 @@
+package pteron.app.window;
+
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pteron.core.figure.Figure;
+
+/** The figures of the station; each opens its working. */
+final class FiguresPane extends ScrollPane {
+
+    private final Workbench bench;
+    private final VBox rows = new VBox();
+
+    FiguresPane(Workbench bench) {
+        this.bench = bench;
+        setContent(rows);
+        setFitToWidth(true);
+        getStyleClass().addAll("plain-scroll", "figures");
+        rows.getStyleClass().add("rows");
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.cutting().cuttingProperty().subscribe(cutting -> update());
+        bench.stationProperty().subscribe(station -> update());
+    }
+
+    private void update() {
+        List<Figure> figures =
+                Stream.concat(
+                                bench.document().model().figures().stream(),
+                                bench.cutting().cuttingProperty().get().figures().stream())
+                        .filter(figure -> bench.stationProperty().get().has(figure.key()))
+                        .toList();
+        rows.getChildren().setAll(figures.stream().map(this::row).toList());
+        if (figures.isEmpty()) {
+            Label none = new Label("No figures while the plan cannot be built: see the findings.");
+            none.setWrapText(true);
+            none.getStyleClass().add("quiet");
+            rows.getChildren().add(none);
+        }
+    }
+
+    private Node row(Figure figure) {
+        Label name = new Label(figure.name());
+        name.setWrapText(true);
+        name.setMinWidth(0);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        Label value = new Label(figure.quantity().text(bench.units()));
+        value.getStyleClass().add("mono");
+        value.setMinWidth(USE_PREF_SIZE);
+        HBox row = new HBox(8, name, value);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("figure-row");
+        row.setId("figure-" + figure.key());
+        row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.BUTTON);
+        row.setAccessibleText(figure.name() + " " + value.getText() + ", opens the working");
+        row.setOnMouseClicked(event -> bench.workingProperty().set(figure.key()));
+        row.setOnKeyPressed(
+                event -> {
+                    if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                        bench.workingProperty().set(figure.key());
+                        event.consume();
+                    }
+                });
+        return row;
+    }
+}

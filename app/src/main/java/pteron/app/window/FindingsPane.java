@@ -1,0 +1,136 @@
+package pteron.app.window;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pteron.core.drawing.View;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
+import pteron.core.plan.BoxPlan;
+import pteron.exchange.words.CureWords;
+import pteron.exchange.words.FindingWords;
+
+/** The findings, most serious first, each with its place, margin and cure. */
+final class FindingsPane extends VBox {
+
+    private final Workbench bench;
+    private final Label count = new Label();
+    private final VBox list = new VBox();
+
+    FindingsPane(Workbench bench) {
+        this.bench = bench;
+        getStyleClass().add("findings");
+        count.getStyleClass().add("count");
+        list.getStyleClass().add("list");
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(count, scroll);
+        bench.document().modelProperty().subscribe(model -> update());
+    }
+
+    private void update() {
+        List<Finding> findings = bench.document().model().findings();
+        Finding shown = bench.findingProperty().get();
+        if (shown != null && findings.stream().noneMatch(f -> f.id().equals(shown.id()))) {
+            bench.findingProperty().set(null);
+        }
+        count.setText(
+                "%d stops · %d watch · %d notes"
+                        .formatted(
+                                number(findings, Severity.STOPS),
+                                number(findings, Severity.WATCH),
+                                number(findings, Severity.NOTE)));
+        list.getChildren().setAll(findings.stream().map(this::card).toList());
+        if (findings.isEmpty()) {
+            Label none = new Label("Nothing is wrong or close.");
+            none.getStyleClass().add("quiet");
+            list.getChildren().add(none);
+        }
+    }
+
+    private static long number(List<Finding> findings, Severity severity) {
+        return findings.stream().filter(finding -> finding.severity() == severity).count();
+    }
+
+    private Node card(Finding finding) {
+        BoxPlan plan = bench.document().plan();
+        Region sign = new Region();
+        sign.getStyleClass().addAll("sign", finding.severity().name().toLowerCase(Locale.ROOT));
+        Label headline = new Label(FindingWords.headline(finding));
+        headline.getStyleClass().add("headline");
+        headline.setWrapText(true);
+        Label place = new Label(FindingWords.place(finding, plan));
+        place.getStyleClass().add("quiet");
+        place.setWrapText(true);
+        Label measure = new Label(FindingWords.measure(finding, plan.units()));
+        measure.getStyleClass().add("measure");
+        measure.setWrapText(true);
+        VBox words = new VBox(2, headline, place);
+        if (finding.margin() > 0 && finding.severity() != Severity.NOTE) {
+            MarginBar bar = new MarginBar(120, 11);
+            bar.set(finding.margin());
+            Label margin = new Label(FindingWords.margin(finding));
+            margin.getStyleClass().add("mono");
+            words.getChildren().add(new HBox(8, bar, margin));
+        }
+        words.getChildren().addAll(measure, cure(finding, plan));
+        HBox card = new HBox(10, sign, words);
+        card.getStyleClass().addAll("card", finding.severity().name().toLowerCase(Locale.ROOT));
+        card.setId("finding-" + finding.code());
+        card.setFocusTraversable(true);
+        card.setAccessibleText(FindingWords.sentence(finding, plan));
+        card.setOnMouseClicked(event -> show(finding));
+        card.setOnKeyPressed(
+                event -> {
+                    if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                        show(finding);
+                        event.consume();
+                    }
+                });
+        return card;
+    }
+
+    private void show(Finding finding) {
+        bench.findingProperty().set(finding);
+        boolean opening =
+                bench.document().plan().openings().stream()
+                        .anyMatch(o -> o.id().equals(finding.place().part()));
+        bench.selectedProperty().set(finding.place().part());
+        if (opening) {
+            bench.viewProperty()
+                    .set(
+                            View.valueOf(
+                                    bench.document()
+                                            .plan()
+                                            .opening(finding.place().part())
+                                            .wall()
+                                            .name()));
+        }
+    }
+
+    private Node cure(Finding finding, BoxPlan plan) {
+        String words = CureWords.of(finding.cure(), plan.units());
+        if (!finding.cure().canBeApplied()) {
+            Label advice = new Label(words);
+            advice.getStyleClass().add("advice");
+            advice.setWrapText(true);
+            return advice;
+        }
+        Button apply = new Button(words);
+        apply.getStyleClass().add("cure");
+        apply.setId("cure-" + finding.code());
+        apply.setWrapText(true);
+        apply.setOnAction(event -> bench.document().edit(finding.cure().change()));
+        return apply;
+    }
+}

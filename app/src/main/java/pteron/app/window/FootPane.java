@@ -1,0 +1,101 @@
+package pteron.app.window;
+
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import pteron.app.style.Palette;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.Trailer.Ratings;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
+
+/** The foot: mass against rating, the beam, the share on the coupler. */
+final class FootPane extends BorderPane {
+
+    private final Workbench bench;
+    private final Label mass = new Label();
+    private final Label rating = new Label();
+    private final MarginBar bar = new MarginBar(150, 13);
+    private final Label verdict = new Label();
+    private final Label share = new Label();
+    private final Canvas band = new Canvas(226, 40);
+
+    FootPane(Workbench bench) {
+        this.bench = bench;
+        getStyleClass().add("foot");
+        mass.getStyleClass().add("telling-figure");
+        mass.setId("total-mass");
+        rating.getStyleClass().add("mono");
+        verdict.getStyleClass().add("verdict");
+        Label what = new Label("trailer and box, empty inside");
+        what.getStyleClass().add("quiet");
+        HBox margin = new HBox(8, bar, verdict);
+        margin.setAlignment(Pos.CENTER_LEFT);
+        VBox left = new VBox(3, mass, what, rating, margin);
+        left.getStyleClass().add("foot-side");
+        setLeft(left);
+        setCenter(new BeamPane(bench));
+        Label coupler = new Label("coupler share");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        share.getStyleClass().addAll("mono", "big");
+        share.setId("coupler-share");
+        HBox head = new HBox(coupler, gap, share);
+        Label advice = new Label("weigh it on a scale before the road");
+        advice.getStyleClass().add("quiet");
+        VBox right = new VBox(4, head, band, advice);
+        right.getStyleClass().add("foot-side");
+        setRight(right);
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.themeProperty().subscribe(theme -> update());
+    }
+
+    private void update() {
+        BoxModel model = bench.document().model();
+        Ratings ratings = model.plan().trailer().ratings();
+        double margin = model.balance().massKg() / ratings.grossKg();
+        mass.setText(Quantity.kg(Math.rint(model.balance().massKg())).text(bench.units()));
+        rating.setText("rating " + Quantity.kg(ratings.grossKg()).text(bench.units()));
+        bar.set(margin);
+        verdict.setText(MarginBar.word(margin));
+        verdict.getStyleClass().setAll("verdict", MarginBar.word(margin));
+        double percent = model.balance().load().couplerPercent();
+        share.setText(NumberText.format(percent, 1) + " %");
+        band(percent);
+    }
+
+    /** The band from 10 to 15 percent with the share marked in it. */
+    private void band(double percent) {
+        GraphicsContext g = band.getGraphicsContext2D();
+        Palette palette = Palette.of(bench.themeProperty().get());
+        double w = band.getWidth();
+        double most = 25;
+        g.clearRect(0, 0, w, band.getHeight());
+        g.setStroke(palette.quiet());
+        g.setLineWidth(1);
+        g.strokeRect(0.5, 5.5, w - 1, 10);
+        g.setFill(palette.holds().deriveColor(0, 1, 1, 0.35));
+        g.fillRect(10 / most * w, 6, 5 / most * w, 9);
+        double x = Math.clamp(percent / most * w, 1, w - 2);
+        g.setFill(percent < 10 ? palette.stops() : percent > 15 ? palette.watch() : palette.ink());
+        g.fillRect(x - 1.5, 1, 3, 19);
+        g.setFont(Font.font("Overpass Mono", 12));
+        g.setFill(palette.quiet());
+        g.setTextAlign(TextAlignment.CENTER);
+        for (int tick : new int[] {10, 15}) {
+            g.fillText(Integer.toString(tick), tick / most * w, 34);
+        }
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText("0", 0, 34);
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText("25 %", w, 34);
+    }
+}

@@ -1,0 +1,126 @@
+package pteron.app.window;
+
+import javafx.geometry.Pos;
+import javafx.scene.Group;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Line;
+import pteron.app.action.Command;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.UnitSystem;
+
+/** The top: name of the plan, file menu, undo and redo, units, search. */
+final class HeaderBar extends HBox {
+
+    private final Workbench bench;
+    private final Label name = new Label();
+    private final Label purpose = new Label();
+    private final Label state = new Label();
+
+    HeaderBar(Workbench bench, Commands commands) {
+        this.bench = bench;
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        name.getStyleClass().add("plan-name");
+        name.setMinWidth(USE_PREF_SIZE);
+        purpose.getStyleClass().add("quiet");
+        purpose.setMinWidth(0);
+        state.getStyleClass().add("saved");
+        state.setId("saved-state");
+        state.setMinWidth(USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        mark(),
+                        name,
+                        purpose,
+                        state,
+                        gap,
+                        fileMenu(commands),
+                        button(commands.get("undo"), "Undo"),
+                        button(commands.get("redo"), "Redo"),
+                        units(commands),
+                        button(commands.get("theme"), "Light / dark"),
+                        search(commands));
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.document().changedProperty().subscribe(changed -> update());
+        bench.document().fileProperty().subscribe(file -> update());
+    }
+
+    private static Group mark() {
+        Group mark = new Group();
+        for (int i = 0; i < 3; i++) {
+            Line stroke = new Line(i * 7.0, 18, 6 + i * 7.0, 0);
+            stroke.getStyleClass().add("logo-stroke");
+            mark.getChildren().add(stroke);
+        }
+        return mark;
+    }
+
+    private MenuButton fileMenu(Commands commands) {
+        MenuButton menu = new MenuButton("File");
+        menu.setId("file-menu");
+        for (String id : new String[] {"open", "save", "save-as", "export", "reckoner", "start"}) {
+            Command command = commands.get(id);
+            MenuItem item = new MenuItem(command.name());
+            item.setId("menu-" + id);
+            item.setAccelerator(command.keys());
+            item.setOnAction(event -> command.run());
+            command.enabled().subscribe(enabled -> item.setDisable(!enabled));
+            if (id.equals("export") || id.equals("start")) {
+                menu.getItems().add(new SeparatorMenuItem());
+            }
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static Button button(Command command, String words) {
+        Button button = new Button(words);
+        button.setId("do-" + command.id());
+        button.getStyleClass().add("header-button");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(event -> command.run());
+        command.enabled().subscribe(enabled -> button.setDisable(!enabled));
+        return button;
+    }
+
+    private Button units(Commands commands) {
+        Button units = button(commands.get("units"), "mm");
+        bench.document()
+                .modelProperty()
+                .subscribe(
+                        model ->
+                                units.setText(
+                                        model.plan().units() == UnitSystem.METRIC
+                                                ? "mm"
+                                                : "ft in"));
+        units.setPrefWidth(58);
+        return units;
+    }
+
+    private static Button search(Commands commands) {
+        Button search = button(commands.get("search"), "Find, go to, do …   Ctrl K");
+        search.getStyleClass().add("search");
+        return search;
+    }
+
+    private void update() {
+        BoxPlan plan = bench.document().plan();
+        name.setText(plan.name());
+        purpose.setText(plan.purpose());
+        String where =
+                bench.document()
+                        .file()
+                        .map(file -> file.getFileName().toString())
+                        .orElse("not saved yet");
+        state.setText(bench.document().changedProperty().get() ? where + ", changed" : where);
+    }
+}

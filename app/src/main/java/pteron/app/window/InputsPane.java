@@ -1,0 +1,216 @@
+package pteron.app.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import pteron.app.drawing.DrawingBehavior;
+import pteron.app.station.Station;
+import pteron.core.edit.ChoiceField;
+import pteron.core.edit.NumberField;
+import pteron.core.edit.PlanFields;
+import pteron.core.material.MaterialLibrary;
+import pteron.exchange.words.Cautions;
+
+/** What the station takes: every number and choice of the plan that belongs to it, edited in place. */
+final class InputsPane extends ScrollPane {
+
+    private final Workbench bench;
+    private final DrawingBehavior behavior;
+    private final VBox rows = new VBox();
+    private List<String> shownKeys = List.of();
+
+    InputsPane(Workbench bench) {
+        this.bench = bench;
+        this.behavior = new DrawingBehavior(bench.document());
+        setContent(rows);
+        setFitToWidth(true);
+        getStyleClass().addAll("plain-scroll", "inputs");
+        rows.getStyleClass().add("rows");
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.stationProperty().subscribe(station -> update());
+    }
+
+    private void update() {
+        Station station = bench.stationProperty().get();
+        PlanFields fields = PlanFields.of(bench.document().plan(), MaterialLibrary.starting());
+        List<Object> shown = new ArrayList<>();
+        fields.choices().stream()
+                .filter(f -> f.station().equals(station.key()))
+                .forEach(shown::add);
+        fields.numbers().stream()
+                .filter(f -> f.station().equals(station.key()))
+                .forEach(shown::add);
+        List<String> keys = shown.stream().map(InputsPane::key).toList();
+        if (!keys.equals(shownKeys)) {
+            shownKeys = keys;
+            rebuild(station, shown);
+        }
+        refresh(shown);
+    }
+
+    private static String key(Object field) {
+        return switch (field) {
+            case NumberField number -> "number-" + number.key();
+            case ChoiceField choice -> "choice-" + choice.key();
+            default -> throw new IllegalStateException("Impossible state: " + field);
+        };
+    }
+
+    private void rebuild(Station station, List<Object> shown) {
+        rows.getChildren().clear();
+        String caution = Cautions.of(station.key());
+        if (!caution.isEmpty()) {
+            Label words = new Label(caution);
+            words.setWrapText(true);
+            words.getStyleClass().add("caution");
+            rows.getChildren().add(words);
+        }
+        if (shown.isEmpty()) {
+            Label none =
+                    new Label("Nothing is typed here: it all follows from the other stations.");
+            none.setWrapText(true);
+            none.getStyleClass().add("quiet");
+            rows.getChildren().add(none);
+        }
+        for (Object field : shown) {
+            rows.getChildren().add(row(field));
+        }
+    }
+
+    private Node row(Object field) {
+        Label name = new Label();
+        name.setWrapText(true);
+        name.getStyleClass().add("field-name");
+        Node editor =
+                switch (field) {
+                    case NumberField number -> {
+                        name.setText(number.name());
+                        yield number(number);
+                    }
+                    case ChoiceField choice -> {
+                        name.setText(choice.name());
+                        yield choice(choice);
+                    }
+                    default -> throw new IllegalStateException("Impossible state: " + field);
+                };
+        name.setLabelFor(editor);
+        VBox row = new VBox(2, name, editor);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    private TextField number(NumberField field) {
+        TextField text = new TextField();
+        text.setId("number-" + field.key());
+        text.setOnAction(event -> take(field, text));
+        text.focusedProperty()
+                .subscribe(
+                        (before, now) -> {
+                            if (before && !now) {
+                                take(field, text);
+                            }
+                        });
+        text.addEventFilter(
+                KeyEvent.KEY_PRESSED,
+                event -> {
+                    if (event.getCode() == KeyCode.ESCAPE) {
+                        clearRefusal(text);
+                        text.setText(shown(field));
+                    }
+                });
+        return text;
+    }
+
+    private String shown(NumberField field) {
+        return field.value(bench.document().plan()).text(bench.units());
+    }
+
+    private void take(NumberField field, TextField text) {
+        if (text.getText().equals(shown(field))) {
+            clearRefusal(text);
+            return;
+        }
+        Optional<String> refused = behavior.type(field.key(), text.getText());
+        clearRefusal(text);
+        if (refused.isEmpty()) {
+            text.setText(shown(field));
+        } else {
+            text.getStyleClass().add("bad");
+            Label reason = new Label(refused.get());
+            reason.setWrapText(true);
+            reason.getStyleClass().add("refused");
+            ((VBox) text.getParent()).getChildren().add(reason);
+        }
+    }
+
+    private static void clearRefusal(TextField text) {
+        text.getStyleClass().remove("bad");
+        VBox row = (VBox) text.getParent();
+        row.getChildren().removeIf(node -> node.getStyleClass().contains("refused"));
+    }
+
+    private ComboBox<String> choice(ChoiceField field) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setId("choice-" + field.key());
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.getItems().setAll(field.options());
+        box.setConverter(
+                new StringConverter<>() {
+                    @Override
+                    public String toString(String id) {
+                        MaterialLibrary library = MaterialLibrary.starting();
+                        return id == null || !library.contains(id) ? "" : library.get(id).name();
+                    }
+
+                    @Override
+                    public String fromString(String name) {
+                        return name;
+                    }
+                });
+        box.setOnAction(
+                event -> {
+                    String id = box.getValue();
+                    if (id != null && !id.equals(field.get().apply(bench.document().plan()))) {
+                        bench.document().edit(plan -> field.set().apply(plan, id));
+                    }
+                });
+        return box;
+    }
+
+    private void refresh(List<Object> shown) {
+        for (Object field : shown) {
+            switch (field) {
+                case NumberField number -> {
+                    TextField text = (TextField) find(key(field));
+                    if (!text.isFocused() && !text.getStyleClass().contains("bad")) {
+                        text.setText(shown(number));
+                    }
+                }
+                case ChoiceField choice -> {
+                    @SuppressWarnings("unchecked")
+                    ComboBox<String> box = (ComboBox<String>) find(key(field));
+                    box.setValue(choice.get().apply(bench.document().plan()));
+                }
+                default -> throw new IllegalStateException("Impossible state: " + field);
+            }
+        }
+    }
+
+    private Node find(String id) {
+        return rows.getChildren().stream()
+                .filter(VBox.class::isInstance)
+                .map(row -> ((VBox) row).getChildren().get(1))
+                .filter(node -> id.equals(node.getId()))
+                .findFirst()
+                .orElseThrow();
+    }
+}

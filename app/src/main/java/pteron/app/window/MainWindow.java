@@ -1,0 +1,137 @@
+package pteron.app.window;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tab;
+import javafx.scene.control.TabPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pteron.app.drawing.DrawingView;
+import pteron.core.drawing.Drawings;
+import pteron.core.drawing.View;
+import pteron.core.figure.Finding;
+import pteron.core.geometry.Point3;
+
+/** Route, drawing, findings, beam and working, put together. */
+final class MainWindow extends BorderPane {
+
+    private static final List<View> TABS =
+            List.of(View.LEFT, View.RIGHT, View.FRONT, View.REAR, View.PLAN, View.ROOF, View.ALL);
+
+    private final Workbench bench;
+    private final DrawingView drawing;
+    private final TabPane side;
+    private final Label title = new Label();
+    private final Map<View, ToggleButton> tabs = new EnumMap<>(View.class);
+
+    MainWindow(Workbench bench, Commands commands) {
+        this.bench = bench;
+        this.drawing = new DrawingView(bench.document());
+        drawing.setId("drawing");
+        drawing.themeProperty().bind(bench.themeProperty());
+        drawing.selectedProperty().bindBidirectional(bench.selectedProperty());
+        setTop(new HeaderBar(bench, commands));
+        setLeft(new RoutePane(bench));
+        setCenter(middle());
+        side = sidePanel();
+        setRight(side);
+        setBottom(new FootPane(bench));
+        bench.document().modelProperty().subscribe(model -> redraw());
+        bench.stationProperty().subscribe(station -> redraw());
+        bench.selectedProperty().subscribe(part -> redraw());
+        bench.viewProperty().subscribe(view -> showView(view));
+        bench.findingProperty().subscribe(finding -> mark(finding));
+    }
+
+    DrawingView drawing() {
+        return drawing;
+    }
+
+    private VBox middle() {
+        title.getStyleClass().add("view-title");
+        HBox switches = new HBox(2);
+        ToggleGroup group = new ToggleGroup();
+        for (View view : TABS) {
+            ToggleButton tab = new ToggleButton(view.key());
+            tab.setId("view-" + view.key());
+            tab.setToggleGroup(group);
+            tab.getStyleClass().add("view-tab");
+            tab.setOnAction(
+                    event -> {
+                        bench.viewProperty().set(view);
+                        tab.setSelected(true);
+                    });
+            tabs.put(view, tab);
+            switches.getChildren().add(tab);
+        }
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        title.setMinWidth(0);
+        HBox head = new HBox(10, title, switches);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("view-head");
+        VBox.setVgrow(drawing, Priority.ALWAYS);
+        drawing.setMinSize(0, 0);
+        VBox middle = new VBox(head, drawing, new WorkingPane(bench));
+        middle.getStyleClass().add("middle");
+        return middle;
+    }
+
+    private TabPane sidePanel() {
+        TabPane panel =
+                new TabPane(
+                        new Tab("Findings", new FindingsPane(bench)),
+                        new Tab("Inputs", new InputsPane(bench)),
+                        new Tab("Figures", new FiguresPane(bench)));
+        panel.setId("side");
+        panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
+        panel.getStyleClass().add("side");
+        return panel;
+    }
+
+    /** Shows one of the tabs at the right, by its name in small letters. */
+    void showSide(String name) {
+        for (Tab tab : side.getTabs()) {
+            if (tab.getText().equalsIgnoreCase(name)) {
+                side.getSelectionModel().select(tab);
+            }
+        }
+    }
+
+    private void showView(View view) {
+        tabs.forEach((key, tab) -> tab.setSelected(key == view));
+        title.setText(view.title());
+        drawing.fit();
+        redraw();
+        mark(bench.findingProperty().get());
+    }
+
+    private void redraw() {
+        drawing.drawingProperty()
+                .set(
+                        Drawings.of(
+                                bench.document().model(),
+                                bench.viewProperty().get(),
+                                bench.stationProperty().get().key(),
+                                bench.selectedProperty().get()));
+    }
+
+    private void mark(Finding finding) {
+        boolean told =
+                finding != null && (finding.place().xMm() != 0 || finding.place().zMm() != 0);
+        if (!told) {
+            drawing.markedProperty().set(null);
+            return;
+        }
+        Point3 at = new Point3(finding.place().xMm(), finding.place().yMm(), finding.place().zMm());
+        double deck = bench.document().plan().trailer().deck().heightMm();
+        drawing.markedProperty().set(bench.viewProperty().get().project(at, deck));
+    }
+}

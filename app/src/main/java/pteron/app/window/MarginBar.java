@@ -1,0 +1,51 @@
+package pteron.app.window;
+
+import javafx.scene.AccessibleRole;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import pteron.core.quantity.NumberText;
+import pteron.core.strength.StrengthStage;
+
+/** A margin as a bar with its limit marked, and the word that goes with it. */
+final class MarginBar extends Pane {
+
+    /** Where the limit stands along the bar (share of its width). */
+    private static final double LIMIT_AT = 0.78;
+
+    private final Region track = new Region();
+    private final Region fill = new Region();
+    private final Region limit = new Region();
+    private double margin;
+
+    MarginBar(double width, double height) {
+        setPrefSize(width, height);
+        setMinSize(width, height);
+        setMaxSize(width, height);
+        getStyleClass().add("margin-bar");
+        track.getStyleClass().add("track");
+        limit.getStyleClass().add("limit");
+        getChildren().addAll(track, fill, limit);
+        setAccessibleRole(AccessibleRole.TEXT);
+    }
+
+    void set(double demandOverCapacity) {
+        margin = demandOverCapacity;
+        fill.getStyleClass().setAll("fill", word(margin));
+        setAccessibleText(NumberText.format(margin, 2) + " of 1, " + word(margin));
+        requestLayout();
+    }
+
+    /** {@return what a margin is called} */
+    static String word(double margin) {
+        return margin > 1 ? "fails" : margin > StrengthStage.CLOSE ? "close" : "holds";
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double w = getWidth();
+        double h = getHeight();
+        track.resizeRelocate(0, h * 0.15, w, h * 0.7);
+        fill.resizeRelocate(0, h * 0.15, Math.clamp(margin * LIMIT_AT * w, 0, w), h * 0.7);
+        limit.resizeRelocate(LIMIT_AT * w - 1, 0, 2, h);
+    }
+}

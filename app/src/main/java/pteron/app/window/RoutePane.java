@@ -1,0 +1,103 @@
+package pteron.app.window;
+
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import pteron.app.station.Station;
+import pteron.app.station.StationSummary;
+import pteron.core.figure.Severity;
+
+/** The route: the stations in the order of the work, each with its telling figure and worst margin. */
+final class RoutePane extends VBox {
+
+    private final Workbench bench;
+    private final Map<Station, Stop> stops = new EnumMap<>(Station.class);
+
+    RoutePane(Workbench bench) {
+        this.bench = bench;
+        getStyleClass().add("route");
+        for (Station station : Station.values()) {
+            Stop stop = new Stop(station);
+            stops.put(station, stop);
+            getChildren().add(stop);
+        }
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.cutting().cuttingProperty().subscribe(cutting -> update());
+        bench.stationProperty()
+                .subscribe(chosen -> stops.forEach((s, stop) -> stop.choose(s == chosen)));
+    }
+
+    private void update() {
+        stops.forEach(
+                (station, stop) ->
+                        stop.show(
+                                StationSummary.of(
+                                        station,
+                                        bench.document().model(),
+                                        bench.cutting().cuttingProperty().get())));
+    }
+
+    /** One stop of the route. */
+    private final class Stop extends HBox {
+        private final Region dot = new Region();
+        private final Label telling = new Label();
+        private final MarginBar bar = new MarginBar(38, 11);
+        private final Label verdict = new Label();
+
+        Stop(Station station) {
+            getStyleClass().add("stop");
+            setId("stop-" + station.key());
+            setAlignment(Pos.CENTER_LEFT);
+            dot.getStyleClass().add("dot");
+            Label name = new Label(station.label());
+            name.getStyleClass().add("name");
+            telling.getStyleClass().add("telling");
+            VBox words = new VBox(name, telling);
+            words.setAlignment(Pos.CENTER_LEFT);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            words.setMinWidth(0);
+            verdict.getStyleClass().add("verdict");
+            VBox margin = new VBox(2, bar, verdict);
+            margin.setAlignment(Pos.CENTER_RIGHT);
+            StackPane rail = new StackPane(dot);
+            rail.getStyleClass().add("rail");
+            getChildren().addAll(rail, words, margin);
+            setFocusTraversable(true);
+            setAccessibleRole(AccessibleRole.BUTTON);
+            setAccessibleText(station.label());
+            setOnMouseClicked(event -> bench.stationProperty().set(station));
+            setOnKeyPressed(
+                    event -> {
+                        if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                            bench.stationProperty().set(station);
+                            event.consume();
+                        }
+                    });
+        }
+
+        void show(StationSummary summary) {
+            telling.setText(summary.telling());
+            bar.set(summary.margin());
+            bar.setVisible(summary.margin() > 0);
+            boolean stops = summary.worst().filter(s -> s == Severity.STOPS).isPresent();
+            String word = stops ? "stops" : MarginBar.word(summary.margin());
+            verdict.setText(summary.margin() > 0 || stops ? word : "");
+            verdict.getStyleClass().setAll("verdict", stops ? "fails" : word);
+        }
+
+        void choose(boolean chosen) {
+            getStyleClass().remove("chosen");
+            if (chosen) {
+                getStyleClass().add("chosen");
+            }
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package pteron.app.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polyline;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.StartingPlans;
+import pteron.exchange.demo.Demos;
+
+/** What an empty window offers: the demo, an outline to start from, a file. */
+final class StartScreen extends StackPane {
+
+    private static final double PICTURE_SCALE = 0.03;
+
+    private final AppWindow window;
+
+    StartScreen(AppWindow window, List<Path> recent) {
+        this.window = window;
+        getStyleClass().add("start");
+        Label title = new Label("Pteron");
+        title.getStyleClass().add("start-title");
+        Label what = new Label("Plans the body of a camper, from the bare deck to the cut list.");
+        what.getStyleClass().add("start-words");
+        HBox outlines = new HBox(14);
+        for (BoxPlan plan :
+                List.of(
+                        StartingPlans.square(),
+                        StartingPlans.rakedNose(),
+                        StartingPlans.slopedTail())) {
+            outlines.getChildren().add(outline(plan));
+        }
+        Button demo = new Button("Open the demo: Wagtail, a seed-exchange room on a trailer");
+        demo.setId("start-demo");
+        demo.getStyleClass().add("primary");
+        demo.setOnAction(event -> window.show(Demos.wagtail(), null));
+        Button open = new Button("Open a plan …   Ctrl O");
+        open.setId("start-open");
+        open.setOnAction(event -> window.chooseAndOpen());
+        Button reckoner = new Button("Reckoner: the small sums by themselves");
+        reckoner.setId("start-reckoner");
+        reckoner.setOnAction(event -> window.showReckoner());
+        VBox all =
+                new VBox(
+                        16,
+                        title,
+                        what,
+                        section("Look round", new HBox(10, demo)),
+                        section("Start from an outline", outlines),
+                        section("Go on", new HBox(10, open, reckoner)),
+                        recent(recent));
+        all.getStyleClass().add("start-body");
+        all.setMaxSize(760, USE_PREF_SIZE);
+        all.setAlignment(Pos.TOP_LEFT);
+        getChildren().add(all);
+    }
+
+    private static Node section(String name, Node content) {
+        Label label = new Label(name);
+        label.getStyleClass().add("start-section");
+        return new VBox(8, label, content);
+    }
+
+    private Button outline(BoxPlan plan) {
+        Polyline picture = new Polyline();
+        for (OutlinePoint point : plan.box().outline()) {
+            picture.getPoints()
+                    .addAll(point.xMm() * PICTURE_SCALE, (2200 - point.zMm()) * PICTURE_SCALE);
+        }
+        picture.getPoints().addAll(0.0, 2200 * PICTURE_SCALE);
+        picture.getStyleClass().add("start-outline");
+        Button button = new Button(plan.name(), picture);
+        button.setContentDisplay(ContentDisplay.TOP);
+        button.setId("start-" + plan.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
+        button.setOnAction(event -> window.show(plan, null));
+        return button;
+    }
+
+    private Node recent(List<Path> recent) {
+        VBox list = new VBox(2);
+        for (Path file : recent) {
+            Hyperlink link = new Hyperlink(file.getFileName() + "   " + file.getParent());
+            link.setOnAction(event -> window.open(file));
+            list.getChildren().add(link);
+        }
+        Node section = section("Opened last", list);
+        section.setVisible(!recent.isEmpty());
+        section.setManaged(!recent.isEmpty());
+        return section;
+    }
+}

@@ -1,0 +1,96 @@
+package pteron.app.window;
+
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import pteron.app.document.CuttingDesk;
+import pteron.app.document.PlanDocument;
+import pteron.app.station.Station;
+import pteron.app.style.Theme;
+import pteron.core.drawing.View;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.quantity.UnitSystem;
+
+/** What is looked at: document, station, view, what is chosen, which working is open. */
+public final class Workbench implements AutoCloseable {
+
+    private final PlanDocument document;
+    private final CuttingDesk cutting = new CuttingDesk();
+    private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.OPENINGS);
+    private final ObjectProperty<View> view = new SimpleObjectProperty<>(View.LEFT);
+    private final StringProperty selected = new SimpleStringProperty("");
+    private final ObjectProperty<Finding> finding = new SimpleObjectProperty<>();
+    private final StringProperty working = new SimpleStringProperty("");
+    private final ObjectProperty<Theme> theme;
+
+    /** A workbench for a document, in a theme that it shares with its window. */
+    public Workbench(PlanDocument document, ObjectProperty<Theme> theme) {
+        this.document = document;
+        this.theme = theme;
+        cutting.follow(document);
+    }
+
+    /** {@return the document} */
+    public PlanDocument document() {
+        return document;
+    }
+
+    /** {@return the bars, cut beside} */
+    public CuttingDesk cutting() {
+        return cutting;
+    }
+
+    /** {@return the station that is stopped at} */
+    public ObjectProperty<Station> stationProperty() {
+        return station;
+    }
+
+    /** {@return how the box is looked at} */
+    public ObjectProperty<View> viewProperty() {
+        return view;
+    }
+
+    /** {@return the part that is chosen, or empty} */
+    public StringProperty selectedProperty() {
+        return selected;
+    }
+
+    /** {@return the finding whose place is shown, or null} */
+    public ObjectProperty<Finding> findingProperty() {
+        return finding;
+    }
+
+    /** {@return key of the figure whose working is open, or empty} */
+    public StringProperty workingProperty() {
+        return working;
+    }
+
+    /** {@return light or dark} */
+    public ObjectProperty<Theme> themeProperty() {
+        return theme;
+    }
+
+    /** {@return how lengths are shown} */
+    public UnitSystem units() {
+        return document.plan().units();
+    }
+
+    /** {@return the figure with that key, from the model or from the cutting; null if there is none} */
+    public Figure figure(String key) {
+        return document.model()
+                .figure(key)
+                .or(
+                        () ->
+                                cutting.cuttingProperty().get().figures().stream()
+                                        .filter(figure -> figure.key().equals(key))
+                                        .findFirst())
+                .orElse(null);
+    }
+
+    @Override
+    public void close() {
+        cutting.close();
+    }
+}

@@ -1,0 +1,81 @@
+package pteron.app.window;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Term;
+import pteron.core.figure.Working;
+import pteron.exchange.words.WorkingWords;
+
+/** The working of a figure: formula, numbers, source. */
+final class WorkingPane extends VBox {
+
+    private final Workbench bench;
+    private final Label title = new Label();
+    private final Label formula = new Label();
+    private final GridPane terms = new GridPane();
+    private final Label source = new Label();
+
+    WorkingPane(Workbench bench) {
+        this.bench = bench;
+        setId("working");
+        getStyleClass().add("working");
+        title.getStyleClass().add("headline");
+        formula.getStyleClass().add("formula");
+        formula.setWrapText(true);
+        source.getStyleClass().add("quiet");
+        source.setWrapText(true);
+        terms.setHgap(14);
+        terms.setVgap(1);
+        Hyperlink close = new Hyperlink("close Esc");
+        close.setOnAction(event -> bench.workingProperty().set(""));
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox head = new HBox(8, title, close);
+        head.setAlignment(Pos.CENTER_LEFT);
+        ScrollPane scroll = new ScrollPane(new VBox(4, formula, terms, source));
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, scroll);
+        setMaxHeight(210);
+        setPrefHeight(210);
+        bench.workingProperty().subscribe(key -> update());
+        bench.document().modelProperty().subscribe(model -> update());
+    }
+
+    private void update() {
+        Figure figure = bench.figure(bench.workingProperty().get());
+        setVisible(figure != null);
+        setManaged(figure != null);
+        if (figure == null) {
+            return;
+        }
+        Working working = figure.working();
+        title.setText("Working: " + figure.name() + " = " + figure.quantity().text(bench.units()));
+        formula.setText(working.formula());
+        terms.getChildren().clear();
+        int row = 0;
+        for (Term term : working.terms()) {
+            terms.addRow(
+                    row++,
+                    cell(term.symbol(), "mono"),
+                    cell(term.quantity().text(bench.units()), "mono"),
+                    cell(term.meaning(), "words"),
+                    cell(WorkingWords.origin(term.origin()), "quiet"));
+        }
+        source.setText("Source: " + working.source());
+    }
+
+    private static Label cell(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+}

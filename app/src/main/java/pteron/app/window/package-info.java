@@ -1,0 +1,15 @@
+/**
+ * The window: route, drawing, findings, beam, working, as {@code docs} and look describe them.
+ *
+ * <p>Every part follows the {@link pteron.app.window.Workbench}, which holds the document, the station, the
+ * view and what is chosen. Parts never talk to each other.
+ *
+ * <ol>
+ *   <li>{@link pteron.app.window.Workbench}: what is looked at.
+ *   <li>{@link pteron.app.window.MainWindow} puts the parts together; {@link
+ *       pteron.app.window.StartScreen} helps when nothing is open.
+ *   <li>{@link pteron.app.window.AppWindow} opens, saves, closes, switches the theme.
+ *   <li>{@link pteron.app.window.Commands} are the things that can be done.
+ * </ol>
+ */
+package pteron.app.window;
