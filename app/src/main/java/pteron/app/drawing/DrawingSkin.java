@@ -9,6 +9,7 @@ import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.SkinBase;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -31,6 +32,9 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private static final double ZOOM_STEP = 1.15;
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
+
+    /** Room between a figure and the ticks of its line (pixels). */
+    private static final double CLEAR = 6;
 
     private final Canvas canvas = new Canvas();
     private final Pane overlay = new Pane();
@@ -93,7 +97,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         UnitSystem units = getSkinnable().document().plan().units();
         // a handle that is being dragged must stay the same node
         for (Grip grip : drawing.grips()) {
-            Rectangle handle = handles.computeIfAbsent(grip.opening(), id -> handle());
+            Rectangle handle = handles.computeIfAbsent(grip.opening(), this::handle);
             handle.setId("grip-" + grip.opening());
             handle.setUserData(grip);
             overlay.getChildren().add(handle);
@@ -109,8 +113,14 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         getSkinnable().requestLayout();
     }
 
-    private Rectangle handle() {
+    private String name(String opening) {
+        return getSkinnable().document().plan().opening(opening).name()
+                + ": drag it, or arrow keys";
+    }
+
+    private Rectangle handle(String opening) {
         Rectangle handle = new Rectangle();
+        Tooltip.install(handle, new Tooltip(name(opening)));
         handle.setFill(Color.TRANSPARENT);
         handle.setCursor(Cursor.MOVE);
         handle.setOnMousePressed(
@@ -228,14 +238,44 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         Dimension dimension = node.dimension();
         double at = Painter.rowAt(dimension, transform);
         node.autosize();
-        double x =
-                Painter.isUpward(dimension)
-                        ? at
-                        : transform.x((dimension.from().u() + dimension.to().u()) / 2);
-        double y =
-                Painter.isUpward(dimension)
-                        ? transform.y((dimension.from().v() + dimension.to().v()) / 2)
-                        : at;
+        if (Painter.isUpward(dimension)) {
+            double from = transform.y(dimension.from().v());
+            double to = transform.y(dimension.to().v());
+            middle(node, at, along(node, from, to));
+        } else {
+            double from = transform.x(dimension.from().u());
+            double to = transform.x(dimension.to().u());
+            middle(node, along(node, from, to), at);
+        }
+    }
+
+    private static void middle(DimensionNode node, double x, double y) {
         node.relocate(Math.rint(x - node.getWidth() / 2), Math.rint(y - node.getHeight() / 2));
+    }
+
+    /** {@return the middle of a figure on its line; beside the line where that is too short for it} */
+    private double along(DimensionNode node, double from, double to) {
+        double room = Math.abs(to - from);
+        if (room > node.getWidth() + 2 * CLEAR || node.isEditing()) {
+            return (from + to) / 2;
+        }
+        double low = Math.min(from, to);
+        double out = node.getWidth() / 2 + CLEAR;
+        boolean leftFree = figures.stream().noneMatch(other -> endsAt(other, node, low));
+        return leftFree ? low - out : low + room + out;
+    }
+
+    /** {@return whether another dimension of the same row ends where this one begins} */
+    private boolean endsAt(DimensionNode other, DimensionNode node, double low) {
+        Dimension a = other.dimension();
+        Dimension b = node.dimension();
+        if (other == node || a.side() != b.side() || a.row() != b.row()) {
+            return false;
+        }
+        double end =
+                Painter.isUpward(a)
+                        ? Math.max(transform.y(a.from().v()), transform.y(a.to().v()))
+                        : Math.max(transform.x(a.from().u()), transform.x(a.to().u()));
+        return Math.abs(end - low) < 2;
     }
 }

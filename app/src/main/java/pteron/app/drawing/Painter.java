@@ -25,6 +25,9 @@ final class Painter {
     private static final double MARK = 15;
     private static final double HATCH = 7;
 
+    /** Width of a letter of a label (pixels), on the wide side. */
+    private static final double LETTER = 7;
+
     private final GraphicsContext context;
     private final ViewTransform transform;
     private final Palette palette;
@@ -154,6 +157,9 @@ final class Painter {
         double x = transform.x(label.at().u());
         double y = transform.y(label.at().v());
         context.setFont(Font.font("Overpass", title ? 13 : 12.5));
+        if (label.text().length() * LETTER > label.roomMm() * transform.scale()) {
+            return;
+        }
         if (label.kind() == Shape.Label.Kind.USE) {
             context.setFill(palette.paper());
             context.fillRoundRect(x - 17, y - 9, 34, 18, 6, 6);

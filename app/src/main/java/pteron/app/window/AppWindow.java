@@ -48,10 +48,12 @@ public final class AppWindow {
         this.stage = stage;
         Theme.loadFonts();
         scene = new Scene(root, width, height);
+        root.getStyleClass().add("pteron");
         theme.subscribe(
                 chosen -> {
                     chosen.dress(scene);
-                    root.getStyleClass().setAll("pteron", chosen == Theme.DARK ? "dark" : "light");
+                    root.getStyleClass().removeAll("light", "dark");
+                    root.getStyleClass().add(chosen == Theme.DARK ? "dark" : "light");
                 });
         stage.setScene(scene);
         stage.setMinWidth(1000);

@@ -13,7 +13,9 @@ import pteron.core.balance.Balance;
 import pteron.core.carrier.Carrier;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.Trailer.Ratings;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 
 /** The carrier as a beam on its axles and coupler, the weight where it really sits. */
@@ -90,13 +92,13 @@ final class BeamPane extends Pane {
     }
 
     private static String against(double has, double may, UnitSystem units) {
-        String unit = units == UnitSystem.METRIC ? " kg" : " lb";
-        return whole(has, units) + " of " + whole(may, units) + unit;
+        String unit = Unit.KILOGRAM.symbol(units);
+        return whole(has, units) + " of " + whole(may, units) + " " + unit;
     }
 
-    private static String whole(double kg, UnitSystem units) {
-        String text = Quantity.kg(Math.rint(kg)).text(units);
-        return text.substring(0, text.lastIndexOf(' ')).replaceAll("\\.\\d$", "");
+    /** {@return a mass in whole kilograms or pounds, without the unit} */
+    static String whole(double kg, UnitSystem units) {
+        return NumberText.format(Unit.KILOGRAM.shown(kg, units), 0);
     }
 
     private void foot(
@@ -131,12 +133,14 @@ final class BeamPane extends Pane {
         String side =
                 Math.abs(y) < 0.5
                         ? "in the middle"
-                        : Quantity.mm(Math.abs(y)).text(units)
+                        : Quantity.mm(Math.rint(Math.abs(y))).text(units)
                                 + (y < 0 ? " left" : " right")
                                 + " of the middle";
         String text =
                 "weight sits %s from the front, %s"
-                        .formatted(Quantity.mm(model.balance().centre().x()).text(units), side);
+                        .formatted(
+                                Quantity.mm(Math.rint(model.balance().centre().x())).text(units),
+                                side);
         boolean left = x > getWidth() * 0.55;
         g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);

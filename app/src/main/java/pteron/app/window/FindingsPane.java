@@ -77,10 +77,11 @@ final class FindingsPane extends VBox {
         measure.setWrapText(true);
         VBox words = new VBox(2, headline, place);
         if (finding.margin() > 0 && finding.severity() != Severity.NOTE) {
-            MarginBar bar = new MarginBar(120, 11);
+            MarginBar bar = new MarginBar(96, 11);
             bar.set(finding.margin());
             Label margin = new Label(FindingWords.margin(finding));
             margin.getStyleClass().add("mono");
+            margin.setMinWidth(USE_PREF_SIZE);
             words.getChildren().add(new HBox(8, bar, margin));
         }
         words.getChildren().addAll(measure, cure(finding, plan));

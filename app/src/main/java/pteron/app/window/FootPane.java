@@ -15,7 +15,7 @@ import pteron.app.style.Palette;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.NumberText;
-import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 
 /** The foot: mass against rating, the beam, the share on the coupler. */
 final class FootPane extends BorderPane {
@@ -26,7 +26,7 @@ final class FootPane extends BorderPane {
     private final MarginBar bar = new MarginBar(150, 13);
     private final Label verdict = new Label();
     private final Label share = new Label();
-    private final Canvas band = new Canvas(226, 40);
+    private final Canvas band = new Canvas(214, 40);
 
     FootPane(Workbench bench) {
         this.bench = bench;
@@ -62,8 +62,9 @@ final class FootPane extends BorderPane {
         BoxModel model = bench.document().model();
         Ratings ratings = model.plan().trailer().ratings();
         double margin = model.balance().massKg() / ratings.grossKg();
-        mass.setText(Quantity.kg(Math.rint(model.balance().massKg())).text(bench.units()));
-        rating.setText("rating " + Quantity.kg(ratings.grossKg()).text(bench.units()));
+        String unit = Unit.KILOGRAM.symbol(bench.units());
+        mass.setText(BeamPane.whole(model.balance().massKg(), bench.units()) + " " + unit);
+        rating.setText("rating " + BeamPane.whole(ratings.grossKg(), bench.units()) + " " + unit);
         bar.set(margin);
         verdict.setText(MarginBar.word(margin));
         verdict.getStyleClass().setAll("verdict", MarginBar.word(margin));

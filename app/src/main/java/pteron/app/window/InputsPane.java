@@ -42,19 +42,36 @@ final class InputsPane extends ScrollPane {
     private void update() {
         Station station = bench.stationProperty().get();
         PlanFields fields = PlanFields.of(bench.document().plan(), MaterialLibrary.starting());
-        List<Object> shown = new ArrayList<>();
-        fields.choices().stream()
-                .filter(f -> f.station().equals(station.key()))
-                .forEach(shown::add);
-        fields.numbers().stream()
-                .filter(f -> f.station().equals(station.key()))
-                .forEach(shown::add);
+        List<Object> shown = fields(station, fields);
         List<String> keys = shown.stream().map(InputsPane::key).toList();
         if (!keys.equals(shownKeys)) {
             shownKeys = keys;
             rebuild(station, shown);
         }
         refresh(shown);
+    }
+
+    /** {@return choices, each followed by the numbers that go with it, then all other numbers} */
+    private static List<Object> fields(Station station, PlanFields fields) {
+        List<Object> shown = new ArrayList<>();
+        List<NumberField> numbers =
+                new ArrayList<>(
+                        fields.numbers().stream()
+                                .filter(number -> number.station().equals(station.key()))
+                                .toList());
+        for (ChoiceField choice : fields.choices()) {
+            if (choice.station().equals(station.key())) {
+                shown.add(choice);
+                List<NumberField> own =
+                        numbers.stream()
+                                .filter(n -> n.key().startsWith(choice.key() + "."))
+                                .toList();
+                shown.addAll(own);
+                numbers.removeAll(own);
+            }
+        }
+        shown.addAll(numbers);
+        return shown;
     }
 
     private static String key(Object field) {

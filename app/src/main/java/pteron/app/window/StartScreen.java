@@ -17,6 +17,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.StartingPlans;
 import pteron.exchange.demo.Demos;
+import pteron.exchange.words.Cautions;
 
 /** What an empty window offers: the demo, an outline to start from, a file. */
 final class StartScreen extends StackPane {
@@ -50,6 +51,8 @@ final class StartScreen extends StackPane {
         Button reckoner = new Button("Reckoner: the small sums by themselves");
         reckoner.setId("start-reckoner");
         reckoner.setOnAction(event -> window.showReckoner());
+        Label caution = new Label(Cautions.ON_PAPER);
+        caution.getStyleClass().add("quiet");
         VBox all =
                 new VBox(
                         16,
@@ -58,7 +61,8 @@ final class StartScreen extends StackPane {
                         section("Look round", new HBox(10, demo)),
                         section("Start from an outline", outlines),
                         section("Go on", new HBox(10, open, reckoner)),
-                        recent(recent));
+                        recent(recent),
+                        caution);
         all.getStyleClass().add("start-body");
         all.setMaxSize(760, USE_PREF_SIZE);
         all.setAlignment(Pos.TOP_LEFT);

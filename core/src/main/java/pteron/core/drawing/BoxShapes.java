@@ -14,13 +14,18 @@ import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
 import pteron.core.skin.Seam;
-import pteron.core.strength.StrengthStage;
 
 /** Draws the box: panels, members, openings, and what the station adds. */
 final class BoxShapes {
 
     private static final Set<Role> STRIP_FROM_THE_SIDE =
             Set.of(Role.BOW, Role.END_BOW, Role.BOTTOM_PLATE, Role.TOP_PLATE);
+
+    /** Utilisation from which it is written on the member. */
+    private static final double WORTH_TELLING = 0.5;
+
+    /** Room for a utilisation beside its neighbours (mm); closer members leave it out. */
+    private static final double USE_ROOM_MM = 330;
 
     private final Canvas canvas;
     private final String station;
@@ -41,8 +46,9 @@ final class BoxShapes {
         for (PanelFrame frame : built.frame().panels()) {
             Panel panel = frame.panel();
             if (kinds.contains(panel.kind())) {
-                Skin skin = panel.skins().getFirst();
-                canvas.flat(Matter.SKIN, panel, skin.area(), 0);
+                if (!panel.kind().isSide()) {
+                    canvas.flat(Matter.SKIN, panel, panel.skins().getFirst().area(), 0);
+                }
                 canvas.flat(Matter.FOAM, panel, panel.frame(), 0);
                 for (Member member : frame.members()) {
                     double use = showsUse ? uses.getOrDefault(member.name(), 0.0) : 0;
@@ -77,14 +83,25 @@ final class BoxShapes {
             if (kinds.contains(frame.panel().kind())) {
                 for (Member member : frame.members()) {
                     double use = built.strength().byMember().getOrDefault(member.name(), 0.0);
-                    if (use > StrengthStage.CLOSE) {
+                    if (use > WORTH_TELLING) {
                         Point2 at = canvas.at(member.centre());
                         String text = "%d %%".formatted(Math.round(use * 100));
-                        canvas.add(new Shape.Label(at, text, Shape.Label.Kind.USE));
+                        canvas.add(new Shape.Label(at, text, Shape.Label.Kind.USE, USE_ROOM_MM));
                     }
                 }
             }
         }
+    }
+
+    /** Draws the skin of a side wall, which everything else is seen through. */
+    void skin(PanelKind side) {
+        canvas.model()
+                .built()
+                .flatMap(built -> built.shell().panel(Canvas.lower(side)))
+                .ifPresent(
+                        panel ->
+                                canvas.flat(
+                                        Matter.SKIN, panel, panel.skins().getFirst().area(), 0));
     }
 
     /** Draws the strip and the floor end on, behind the side wall. */

@@ -105,7 +105,12 @@ final class Canvas {
         Matter matter = one.opening().kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
         shapes.add(new Shape.Area(corners, matter, one.opening().id(), 0));
         Bounds2 bounds = Polygon2.of(corners).bounds();
-        shapes.add(new Shape.Label(bounds.middle(), one.opening().name(), Shape.Label.Kind.NAME));
+        shapes.add(
+                new Shape.Label(
+                        bounds.middle(),
+                        one.opening().name(),
+                        Shape.Label.Kind.NAME,
+                        bounds.width()));
         int direction = view == View.RIGHT || view == View.FRONT ? -1 : 1;
         grips.add(new Grip(one.opening().id(), bounds, direction));
     }

@@ -42,6 +42,7 @@ public final class Drawings {
         BoxShapes box = new BoxShapes(canvas, station);
         CarrierShapes.side(canvas);
         PanelKind wall = view == View.LEFT ? PanelKind.LEFT : PanelKind.RIGHT;
+        box.skin(wall);
         box.stripFromTheSide();
         box.panels(EnumSet.of(wall));
         box.outline();
@@ -208,11 +209,13 @@ public final class Drawings {
                 grips.add(new Grip(grip.opening(), moved(grip.area(), by), grip.alongPerRight()));
             }
             Bounds2 here = moved(drawing.bounds(), by);
+            double below = (0.22 + 0.3 * drawing.rows(Side.BOTTOM)) * GAP_MM;
             shapes.add(
                     new Shape.Label(
-                            new Point2(here.middle().u(), here.fromV() - 0.22 * GAP_MM),
+                            new Point2(here.middle().u(), here.fromV() - below),
                             drawing.view().title(),
-                            Shape.Label.Kind.TITLE));
+                            Shape.Label.Kind.TITLE,
+                            Double.POSITIVE_INFINITY));
             bounds = bounds == null ? here : joined(bounds, here);
         }
 

@@ -67,8 +67,9 @@ public sealed interface Shape {
      * @param at the place
      * @param text the word
      * @param kind what it says
+     * @param roomMm width that it may take (mm); where it needs more it is left out
      */
-    record Label(Point2 at, String text, Kind kind) implements Shape {
+    record Label(Point2 at, String text, Kind kind, double roomMm) implements Shape {
         /** What a label says. */
         public enum Kind {
             /** Name of a part. */
@@ -81,7 +82,7 @@ public sealed interface Shape {
 
         @Override
         public Label moved(Point2 by) {
-            return new Label(at.plus(by), text, kind);
+            return new Label(at.plus(by), text, kind, roomMm);
         }
     }
 

@@ -13,6 +13,7 @@ import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
@@ -104,7 +105,7 @@ public final class FrameStage {
                 Figure.of(
                         "frame.length",
                         "Length of all members",
-                        Quantity.mm(metres),
+                        new Quantity(metres / 1000, Unit.METRE),
                         () ->
                                 Working.of("sum of the long sides")
                                         .worked("n", "members", Quantity.count(members.size()))

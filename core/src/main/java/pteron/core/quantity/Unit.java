@@ -72,7 +72,8 @@ public enum Unit {
         return system == UnitSystem.METRIC ? symbol : inchSymbol;
     }
 
-    double shown(double value, UnitSystem system) {
+    /** {@return the number shown in a system for a value inside Pteron} */
+    public double shown(double value, UnitSystem system) {
         return system == UnitSystem.METRIC ? value : value * inchFactor;
     }
 
