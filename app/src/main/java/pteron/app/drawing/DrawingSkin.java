@@ -249,8 +249,13 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         }
     }
 
-    private static void middle(DimensionNode node, double x, double y) {
-        node.relocate(Math.rint(x - node.getWidth() / 2), Math.rint(y - node.getHeight() / 2));
+    /** Puts a figure over a point, but inside the drawing. */
+    private void middle(DimensionNode node, double x, double y) {
+        double right = Math.max(0, overlay.getWidth() - node.getWidth());
+        double low = Math.max(0, overlay.getHeight() - node.getHeight());
+        node.relocate(
+                Math.rint(Math.clamp(x - node.getWidth() / 2, -node.getWidth() / 3, right)),
+                Math.rint(Math.clamp(y - node.getHeight() / 2, 0, low)));
     }
 
     /** {@return the middle of a figure on its line; beside the line where that is too short for it} */

@@ -16,6 +16,10 @@ import pteron.exchange.words.WorkingWords;
 /** The working of a figure: formula, numbers, source. */
 final class WorkingPane extends VBox {
 
+    private static final double MOST_HIGH = 210;
+    private static final double HEAD_HIGH = 104;
+    private static final double ROW_HIGH = 20;
+
     private final Workbench bench;
     private final Label title = new Label();
     private final Label formula = new Label();
@@ -44,8 +48,7 @@ final class WorkingPane extends VBox {
         scroll.getStyleClass().add("plain-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, scroll);
-        setMaxHeight(210);
-        setPrefHeight(210);
+        setMaxHeight(MOST_HIGH);
         bench.workingProperty().subscribe(key -> update());
         bench.document().modelProperty().subscribe(model -> update());
     }
@@ -71,6 +74,7 @@ final class WorkingPane extends VBox {
                     cell(WorkingWords.origin(term.origin()), "quiet"));
         }
         source.setText("Source: " + working.source());
+        setPrefHeight(Math.min(MOST_HIGH, HEAD_HIGH + ROW_HIGH * row));
     }
 
     private static Label cell(String text, String style) {

@@ -74,7 +74,7 @@ final class BlockFramer {
     /** Backs the edge of the skin and that of the lining; by one block where it reaches both. */
     private void roofEdge(double edge, double liningEdge, int inward) {
         double set = Math.abs(liningEdge - edge);
-        if (set + Taken.CORNER_BACKING_MM <= own.thicknessMm()) {
+        if (set + Panel.CORNER_BACKING_MM <= own.thicknessMm()) {
             row(edge + inward * own.thicknessMm() / 2, new Depth(own, 0));
             return;
         }

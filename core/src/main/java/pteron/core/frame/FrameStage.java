@@ -44,9 +44,8 @@ public final class FrameStage {
     private static List<PlacedOpening> framed(Openings openings, Panel panel) {
         List<PlacedOpening> good = new ArrayList<>();
         for (PlacedOpening one : openings.in(panel)) {
-            boolean inside = panel.frame().contains(one.clear().polygon(), one.clear().height());
             boolean clash = good.stream().anyMatch(other -> other.clear().overlaps(one.clear()));
-            if (inside && !clash) {
+            if (one.isClearOfEdges() && !clash) {
                 good.add(one);
             }
         }
@@ -77,11 +76,11 @@ public final class FrameStage {
         Bounds2 frame = panel.frame().bounds();
         Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
         double first = frame.fromU() + thickness;
-        if (lining.fromU() > first - Taken.CORNER_BACKING_MM) {
+        if (lining.fromU() > first - Panel.CORNER_BACKING_MM) {
             from.add(Math.max(first, lining.fromU() - thickness / 2));
         }
         double last = frame.toU() - thickness;
-        if (lining.toU() < last + Taken.CORNER_BACKING_MM) {
+        if (lining.toU() < last + Panel.CORNER_BACKING_MM) {
             from.add(Math.min(last, lining.toU() + thickness / 2) - thickness);
         }
         return from;

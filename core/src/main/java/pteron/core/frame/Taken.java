@@ -10,9 +10,6 @@ final class Taken {
     /** Timber that a sheet's edge needs behind it on each side of a seam (mm); common practice. */
     static final double EDGE_BACKING_MM = 10;
 
-    /** Timber that the edge of a lining needs in an inside corner (mm); common practice. */
-    static final double CORNER_BACKING_MM = 6;
-
     /** A stretch of u. */
     private record Stretch(double from, double to) {}
 

@@ -11,6 +11,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
@@ -23,6 +25,9 @@ public final class Polygon2 {
 
     /** Height of a corner below which it is no corner (mm). */
     private static final double FLAT_MM = 1e-7;
+
+    /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
+    private static final double MITRE_LIMIT = 10;
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -161,6 +166,14 @@ public final class Polygon2 {
         Point2 to = line.at(2 * reach);
         Point2 aside = line.direction().leftNormal().times(2 * reach);
         return shared(of(List.of(from, to, to.plus(aside), from.plus(aside))));
+    }
+
+    /** {@return what is left when a margin is taken off all round (mm), corners kept sharp} */
+    public List<Polygon2> inset(double marginMm) {
+        BufferParameters sharp = new BufferParameters();
+        sharp.setJoinStyle(BufferParameters.JOIN_MITRE);
+        sharp.setMitreLimit(MITRE_LIMIT);
+        return pieces(BufferOp.bufferOp(shape, -marginMm, sharp));
     }
 
     /** {@return the stretches of a straight cut that lie in this, in the order of the cut} */

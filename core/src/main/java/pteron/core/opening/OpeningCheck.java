@@ -43,6 +43,15 @@ final class OpeningCheck {
                             one,
                             new Quantity(outside / 1e6, Unit.SQUARE_METRE),
                             Limit.atMost(new Quantity(0, Unit.SQUARE_METRE))));
+        } else if (!one.isClearOfEdges()) {
+            double timber = one.panel().members().section().thicknessMm();
+            findings.add(
+                    finding(
+                            "OPENING_CUTS_PLATE_OR_POST",
+                            Severity.STOPS,
+                            one,
+                            Quantity.mm(0),
+                            Limit.atLeast(Quantity.mm(timber))));
         } else if (noRoom > slack(one.framingRoom())) {
             findings.add(
                     finding(
@@ -68,7 +77,9 @@ final class OpeningCheck {
     }
 
     private static Cure slidInside(PlacedOpening one) {
-        Bounds2 wall = one.panel().frame().bounds();
+        Bounds2 whole = one.panel().frame().bounds();
+        double corner = one.panel().kind().isSide() ? 0 : one.panel().cornerBackingToMm();
+        Bounds2 wall = whole.grown(-corner, 0);
         Bounds2 room = one.framingRoom();
         double du = slide(room.fromU(), room.toU(), wall.fromU(), wall.toU());
         double dv = slide(room.fromV(), room.toV(), wall.fromV(), wall.toV());

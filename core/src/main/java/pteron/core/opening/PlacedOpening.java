@@ -2,6 +2,7 @@ package pteron.core.opening;
 
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
 import pteron.core.plan.Opening;
 import pteron.core.shell.Panel;
 
@@ -16,6 +17,24 @@ import pteron.core.shell.Panel;
  */
 public record PlacedOpening(
         Opening opening, Panel panel, Bounds2 cutOut, Bounds2 clear, boolean reachesFloor) {
+
+    /** Area of an opening that may lie over plates and posts by rounding (mm²). */
+    private static final double SLACK_MM2 = 1;
+
+    /** {@return whether it lies clear of the plates and posts round its wall, so that it can be framed} */
+    public boolean isClearOfEdges() {
+        double timber = panel.members().section().thicknessMm();
+        Bounds2 wall = panel.frame().bounds();
+        double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
+        double floor =
+                reachesFloor ? Math.max(clear.fromV(), wall.fromV() + timber) : clear.fromV();
+        if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
+            return false;
+        }
+        Polygon2 needed = new Bounds2(clear.fromU(), clear.toU(), floor, clear.toV()).polygon();
+        return panel.frame().inset(timber).stream()
+                .anyMatch(room -> room.contains(needed, SLACK_MM2));
+    }
 
     /** {@return middle of the opening, half way through the frame} */
     public Point3 middle() {

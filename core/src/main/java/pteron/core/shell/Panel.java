@@ -32,6 +32,9 @@ public record Panel(
         double fillingFromMm,
         List<Skin> skins) {
 
+    /** Timber that the edge of a lining needs in an inside corner (mm); common practice. */
+    public static final double CORNER_BACKING_MM = 6;
+
     /** Copies the lists. */
     public Panel {
         chain = List.copyOf(chain);
@@ -65,6 +68,21 @@ public record Panel(
     /** {@return the room for the frame (u, v)} */
     public Polygon2 frame() {
         return Polygon2.of(chain);
+    }
+
+    /**
+     * {@return timber that stands in a corner beside the post to back the edge of the lining: how far in its
+     * far face may be from the edge of the frame (mm); 0 where the post backs it}
+     */
+    public double cornerBackingToMm() {
+        if (kind == PanelKind.FLOOR) {
+            return 0;
+        }
+        double thickness = members.section().thicknessMm();
+        double set = skin(Skin.Face.INNER).area().bounds().fromU() - frame().bounds().fromU();
+        return set > thickness - CORNER_BACKING_MM
+                ? Math.max(thickness, set - thickness / 2) + thickness
+                : 0;
     }
 
     /** {@return depth of the frame (mm)} */

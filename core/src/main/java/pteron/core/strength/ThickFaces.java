@@ -23,7 +23,8 @@ import pteron.core.quantity.Require;
  *   M = P (2 L − a) / 8
  * </pre>
  *
- * <p>Holds for small deflections and a core that neither stretches nor is crushed. With a = 0 it is the
+ * <p>Holds for small deflections and a core that neither stretches nor is crushed. Below k L of about 0.01,
+ * a core of next to nothing, the sums lose digits. With a = 0 it is the
  * solution for a point load in H. G. Allen, Analysis and Design of Structural Sandwich Panels, Pergamon
  * 1969, ch. 2; with a = L the one for an even load. With thin faces (Df = 0) it becomes PL³/48D + PL/4S.
  *

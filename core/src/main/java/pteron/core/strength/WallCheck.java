@@ -3,6 +3,7 @@ package pteron.core.strength;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
@@ -11,6 +12,9 @@ import pteron.core.shell.PanelKind;
 
 /** Studs and trimmers of the walls under wind. */
 final class WallCheck {
+
+    private static final Set<Role> UPRIGHTS =
+            Set.of(Role.STUD, Role.TRIMMER, Role.CORNER_POST, Role.CORNER_BACKING);
 
     private WallCheck() {}
 
@@ -30,8 +34,7 @@ final class WallCheck {
             PanelFrame panel, double pressure, MaterialLibrary library, List<MemberCheck> checks) {
         List<Member> uprights =
                 panel.members().stream()
-                        .filter(Member::isUpright)
-                        .filter(member -> member.role() != Role.SHORT_STUD)
+                        .filter(member -> UPRIGHTS.contains(member.role()))
                         .sorted(Comparator.comparingDouble(member -> member.bounds().fromU()))
                         .toList();
         for (int i = 1; i < uprights.size() - 1; i++) {

@@ -39,6 +39,7 @@ public final class FindingWords {
         words.put("INSULATION_THICKER_THAN_FRAME", "Insulation is thicker than the frame");
         words.put("LAYERS_FILL_THE_BOX", "Layers leave no room inside");
         words.put("OPENING_OUTSIDE_WALL", "Opening reaches outside its wall");
+        words.put("OPENING_CUTS_PLATE_OR_POST", "Opening cuts a plate or post");
         words.put("OPENING_NO_ROOM_TO_FRAME", "No room to frame the opening");
         words.put("OPENINGS_OVERLAP", "Openings overlap");
         words.put("OPENINGS_TOO_CLOSE", "Openings are too close for a stud");

@@ -1,0 +1,306 @@
+package pteron.core.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.model.Built;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.PlanArbitraries;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Skin;
+import pteron.core.skin.Seam;
+
+/** Nothing overlaps, nothing is missing along a sheet edge: for boxes by chance. */
+class FramePropertiesTest {
+
+    private static final int TRIES = 60;
+
+    @Provide
+    Arbitrary<BoxPlan> plans() {
+        return PlanArbitraries.plans();
+    }
+
+    private static Built built(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting()).built().orElse(null);
+    }
+
+    @Property(tries = TRIES)
+    void membersOfAPanel_shareNoRoom(@ForAll("plans") BoxPlan plan) {
+        Built built = built(plan);
+        if (built == null) {
+            return;
+        }
+        for (PanelFrame frame : built.frame().panels()) {
+            List<Member> members = frame.members();
+            for (int i = 0; i < members.size(); i++) {
+                for (int j = i + 1; j < members.size(); j++) {
+                    assertThat(FrameCheck.sharedMm2(members.get(i), members.get(j)))
+                            .as("%s and %s", members.get(i).name(), members.get(j).name())
+                            .isLessThan(FrameCheck.SHARED_MM2);
+                }
+            }
+        }
+    }
+
+    @Property(tries = TRIES)
+    void members_stayInTheirPanel_andClearOfOpenings(@ForAll("plans") BoxPlan plan) {
+        Built built = built(plan);
+        if (built == null) {
+            return;
+        }
+        for (Member member : built.frame().members()) {
+            double outside =
+                    member.profile().area() - member.profile().sharedArea(member.panel().frame());
+            assertThat(outside).as(member.name()).isLessThan(1);
+        }
+        List<String> stops =
+                built.openings().findings().stream().map(f -> f.place().part()).toList();
+        built.openings().placed().stream()
+                .filter(one -> !stops.contains(one.opening().id()) && one.isClearOfEdges())
+                .forEach(
+                        one ->
+                                built.frame().members().stream()
+                                        .filter(m -> m.panel().id().equals(one.panel().id()))
+                                        .forEach(
+                                                m ->
+                                                        assertThat(
+                                                                        m.profile()
+                                                                                .sharedArea(
+                                                                                        one.clear()
+                                                                                                .polygon()))
+                                                                .as(
+                                                                        "%s in %s",
+                                                                        m.name(),
+                                                                        one.opening().name())
+                                                                .isLessThan(1)));
+    }
+
+    /** Members of different panels as bodies: an area in the side elevation and a stretch across. */
+    @Property(tries = TRIES)
+    void membersOfDifferentPanels_shareNoRoom(@ForAll("plans") BoxPlan plan) {
+        Built built = built(plan);
+        if (built == null) {
+            return;
+        }
+        List<Body> bodies = built.frame().members().stream().map(Body::of).toList();
+        for (int i = 0; i < bodies.size(); i++) {
+            for (int j = i + 1; j < bodies.size(); j++) {
+                Body one = bodies.get(i);
+                Body other = bodies.get(j);
+                if (!one.member.panel().id().equals(other.member.panel().id())
+                        && one.mayTouch(other)) {
+                    assertThat(one.side.sharedArea(other.side))
+                            .as("%s and %s", one.member.name(), other.member.name())
+                            .isLessThan(3);
+                }
+            }
+        }
+    }
+
+    /**
+     * Every seam has timber behind it, on both sides of it, but for what openings close to it cut away: there
+     * the finding says so.
+     */
+    @Property(tries = TRIES)
+    void seams_areBackedOrSaid(@ForAll("plans") BoxPlan plan) {
+        Built built = built(plan);
+        if (built == null || !built.openings().findings().isEmpty()) {
+            return;
+        }
+        for (Seam seam : built.skins().seams()) {
+            if (!seam.backed()) {
+                assertThat(nearOpening(built, seam))
+                        .as("seam of %s at %s", seam.panel().id(), seam.line())
+                        .isTrue();
+            } else if (seam.skin().face() != Skin.Face.FLOOR_TOP) {
+                for (double aside : new double[] {-5, 5}) {
+                    assertThat(uncovered(built, seam, aside))
+                            .as(
+                                    "seam of %s %s at %s",
+                                    seam.panel().id(), seam.skin().face(), seam.line())
+                            .isLessThan(90);
+                }
+            }
+        }
+    }
+
+    private static boolean nearOpening(Built built, Seam seam) {
+        return built.openings().in(seam.panel()).stream()
+                .anyMatch(
+                        one ->
+                                one.clear()
+                                        .grown(200)
+                                        .overlaps(
+                                                new Bounds2(
+                                                        Math.min(
+                                                                        seam.line().from().u(),
+                                                                        seam.line().to().u())
+                                                                - 1,
+                                                        Math.max(
+                                                                        seam.line().from().u(),
+                                                                        seam.line().to().u())
+                                                                + 1,
+                                                        Math.min(
+                                                                        seam.line().from().v(),
+                                                                        seam.line().to().v())
+                                                                - 1,
+                                                        Math.max(
+                                                                        seam.line().from().v(),
+                                                                        seam.line().to().v())
+                                                                + 1)));
+    }
+
+    private static double uncovered(Built built, Seam seam, double aside) {
+        Point2 way = seam.line().to().minus(seam.line().from()).unit().leftNormal().times(aside);
+        Segment2 line = new Segment2(seam.line().from().plus(way), seam.line().to().plus(way));
+        PanelFrame frame =
+                built.frame().panels().stream()
+                        .filter(p -> p.panel().id().equals(seam.panel().id()))
+                        .findFirst()
+                        .orElseThrow();
+        boolean outside = seam.skin().isOutside();
+        List<Polygon2> timber = new ArrayList<>();
+        frame.members().stream()
+                .filter(m -> outside ? m.reachesOuterFace() : m.reachesInnerFace())
+                .forEach(m -> timber.add(m.profile()));
+        // where a seam runs along an opening, its other side is the opening
+        built.openings().in(seam.panel()).forEach(one -> timber.add(one.clear().polygon()));
+        return frame.panel().frame().cut(line).stream()
+                .flatMap(inside -> Polygon2.uncovered(inside, timber).stream())
+                .mapToDouble(Segment2::lengthMm)
+                .max()
+                .orElse(0);
+    }
+
+    /** Edges of the linings and of the strip's outer skins have timber behind them all round. */
+    @Property(tries = TRIES)
+    void outerEdges_areBacked(@ForAll("plans") BoxPlan plan) {
+        Built built = built(plan);
+        if (built == null || !built.openings().findings().isEmpty()) {
+            return;
+        }
+        for (PanelFrame frame : built.frame().panels()) {
+            if (frame.panel().kind() != PanelKind.FLOOR) {
+                edgesBacked(built, frame, Skin.Face.INNER);
+                if (!frame.panel().kind().isSide()) {
+                    edgesBacked(built, frame, Skin.Face.OUTER);
+                }
+            }
+        }
+    }
+
+    private static void edgesBacked(Built built, PanelFrame frame, Skin.Face face) {
+        Panel panel = frame.panel();
+        boolean packed = panel.rips().startPackMm() > 0 || panel.rips().endPackMm() > 0;
+        List<Polygon2> backing = new ArrayList<>();
+        frame.members().stream()
+                .filter(m -> face == Skin.Face.OUTER ? m.reachesOuterFace() : m.reachesInnerFace())
+                .forEach(m -> backing.add(m.profile()));
+        built.openings().in(panel).forEach(one -> backing.add(one.clear().polygon()));
+        Bounds2 area = panel.skin(face).area().bounds();
+        Bounds2 room = panel.frame().bounds();
+        // 5 mm inside the edge of the sheet, or where the frame begins if that is further in
+        double left = Math.max(area.fromU() + 5, room.fromU() + 1);
+        double right = Math.min(area.toU() - 5, room.toU() - 1);
+        double low = Math.max(area.fromV() + 5, room.fromV() + 1);
+        double high = Math.min(area.toV() - 5, room.toV() - 1);
+        if (!panel.kind().isSide() && !packed) {
+            List<Segment2> edges =
+                    List.of(
+                            new Segment2(new Point2(left, low), new Point2(left, high)),
+                            new Segment2(new Point2(right, low), new Point2(right, high)),
+                            new Segment2(new Point2(left, low), new Point2(right, low)),
+                            new Segment2(new Point2(left, high), new Point2(right, high)));
+            for (Segment2 edge : edges) {
+                double open =
+                        Polygon2.uncovered(edge, backing).stream()
+                                .mapToDouble(Segment2::lengthMm)
+                                .max()
+                                .orElse(0);
+                assertThat(open).as("%s %s edge %s", panel.id(), face, edge).isLessThan(60);
+            }
+        }
+    }
+
+    /** A member as a body: its area in the side elevation (x, z) and its stretch across (y). */
+    private record Body(Member member, Polygon2 side, double fromY, double toY) {
+
+        static Body of(Member member) {
+            boolean flat = member.panel().kind().isSide();
+            List<Point3> corners = flat ? flatCorners(member) : endOn(member);
+            List<Point2> side = corners.stream().map(c -> new Point2(c.x(), c.z())).toList();
+            Bounds2 profile = member.bounds();
+            Panel panel = member.panel();
+            double y1;
+            double y2;
+            if (flat) {
+                y1 = panel.placement().at(new Point2(0, 0), member.fromInwardMm()).y();
+                y2 = panel.placement().at(new Point2(0, 0), member.toInwardMm()).y();
+            } else {
+                boolean across = panel.kind().isRoof();
+                y1 = across ? profile.fromV() : profile.fromU();
+                y2 = across ? profile.toV() : profile.toU();
+            }
+            return new Body(member, Polygon2.of(side), Math.min(y1, y2), Math.max(y1, y2));
+        }
+
+        private static List<Point3> flatCorners(Member member) {
+            return member.profile().corners().stream()
+                    .map(c -> member.panel().placement().at(c, 0))
+                    .toList();
+        }
+
+        /** The member seen along y: its stretch along the strip by its depth, its bevel ripped off. */
+        private static List<Point3> endOn(Member member) {
+            Panel panel = member.panel();
+            Bounds2 b = member.bounds();
+            boolean roof = panel.kind().isRoof();
+            double from = roof ? b.fromU() : b.fromV();
+            double to = roof ? b.toU() : b.toV();
+            double depth = member.section().depthMm();
+            double run = depth * Math.tan(Math.toRadians(member.ripDegrees()));
+            boolean atStart =
+                    from
+                            < (roof
+                                            ? panel.frame().bounds().fromU()
+                                            : panel.frame().bounds().fromV())
+                                    + 1;
+            double outFrom = from + (atStart ? Math.max(0, -run) : 0);
+            double inFrom = from + (atStart ? Math.max(0, run) : 0);
+            double outTo = to - (atStart ? 0 : Math.max(0, -run));
+            double inTo = to - (atStart ? 0 : Math.max(0, run));
+            return List.of(
+                    at(panel, roof, outFrom, member.fromInwardMm()),
+                    at(panel, roof, outTo, member.fromInwardMm()),
+                    at(panel, roof, inTo, member.toInwardMm()),
+                    at(panel, roof, inFrom, member.toInwardMm()));
+        }
+
+        private static Point3 at(Panel panel, boolean roof, double along, double inward) {
+            Point2 point = roof ? new Point2(along, 0) : new Point2(0, along);
+            if (panel.kind() == PanelKind.FLOOR) {
+                point = new Point2(0, along);
+            }
+            return panel.placement().at(point, inward);
+        }
+
+        boolean mayTouch(Body other) {
+            return fromY < other.toY - 0.5
+                    && other.fromY < toY - 0.5
+                    && side.bounds().overlaps(other.side.bounds());
+        }
+    }
+}

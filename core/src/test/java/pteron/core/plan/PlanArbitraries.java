@@ -1,0 +1,160 @@
+package pteron.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import pteron.core.plan.MakeUp.Floor;
+import pteron.core.plan.MakeUp.Framed;
+import pteron.core.plan.MakeUp.Layer;
+import pteron.core.plan.MakeUp.Members;
+import pteron.core.plan.MakeUp.Section;
+
+/** Plans by chance, for property tests: outlines of all starts, sizes, spacings, layers, openings. */
+public final class PlanArbitraries {
+
+    private PlanArbitraries() {}
+
+    /** {@return plans whose outline is usable} */
+    public static Arbitrary<BoxPlan> plans() {
+        return Combinators.combine(boxes(), makeUps(), openings().list().ofMaxSize(4), supplies())
+                .as(
+                        (box, makeUp, openings, supplies) ->
+                                StartingPlans.square()
+                                        .withBox(box)
+                                        .withMakeUp(makeUp)
+                                        .withOpenings(numbered(openings))
+                                        .withSupplies(supplies));
+    }
+
+    private static Arbitrary<Double> mm(int least, int most) {
+        return Arbitraries.integers().between(least, most).map(Integer::doubleValue);
+    }
+
+    /** {@return boxes with or without nose and tail} */
+    public static Arbitrary<Box> boxes() {
+        return Combinators.combine(
+                        mm(2200, 6400),
+                        mm(1600, 2500),
+                        mm(1500, 2500),
+                        mm(450, 1200),
+                        mm(0, 900),
+                        mm(0, 900),
+                        mm(-200, 300))
+                .as(PlanArbitraries::box);
+    }
+
+    private static Box box(
+            double length,
+            double height,
+            double width,
+            double knee,
+            double nose,
+            double tail,
+            double offset) {
+        List<OutlinePoint> points = new ArrayList<>();
+        points.add(new OutlinePoint(0, 0));
+        if (nose > 150) {
+            points.add(new OutlinePoint(0, knee));
+            points.add(new OutlinePoint(nose, height));
+        } else {
+            points.add(new OutlinePoint(0, height));
+        }
+        if (tail > 150) {
+            points.add(new OutlinePoint(length - tail, height));
+            points.add(new OutlinePoint(length, knee + 100));
+        } else {
+            points.add(new OutlinePoint(length, height));
+        }
+        points.add(new OutlinePoint(length, 0));
+        return new Box(points, width, offset);
+    }
+
+    private static Arbitrary<MakeUp> makeUps() {
+        Arbitrary<Members> members =
+                Combinators.combine(
+                                Arbitraries.of(34.0, 38.0, 45.0),
+                                Arbitraries.of(38.0, 45.0, 63.0, 89.0),
+                                mm(300, 640),
+                                Arbitraries.of("c16", "c24", "d30"))
+                        .as(
+                                (t, d, spacing, timber) ->
+                                        new Members(new Section(t, d), spacing, timber));
+        Arbitrary<String> skin = Arbitraries.of("aluminium", "birch-ply", "grp-skin", "spruce-ply");
+        Arbitrary<Framed> framed =
+                Combinators.combine(
+                                members,
+                                skin,
+                                Arbitraries.of("poplar-ply", "hardboard"),
+                                Arbitraries.of(1.5, 3.0, 6.0))
+                        .as(
+                                (m, outer, inner, t) ->
+                                        new Framed(
+                                                new Layer(outer, t),
+                                                new Layer("xps", m.section().depthMm() - 3),
+                                                new Layer(inner, 4),
+                                                m));
+        return Combinators.combine(framed, framed, members, Arbitraries.of(20.0, 30.0, 40.0))
+                .as(
+                        (walls, roof, bearers, core) ->
+                                new MakeUp(
+                                        new Floor(
+                                                new Layer("birch-ply", 9),
+                                                new Layer("xps", core),
+                                                new Layer("spruce-ply", 6),
+                                                bearers),
+                                        walls,
+                                        roof,
+                                        new Section(38, 38)));
+    }
+
+    private static Arbitrary<Opening> openings() {
+        return Combinators.combine(
+                        Arbitraries.of(Opening.Kind.class),
+                        Arbitraries.of(Opening.Wall.class),
+                        mm(0, 5000),
+                        mm(200, 1500),
+                        mm(300, 1200),
+                        mm(300, 1800))
+                .as(
+                        (kind, wall, along, sill, width, height) ->
+                                new Opening(
+                                        "x",
+                                        "Opening",
+                                        kind,
+                                        wall,
+                                        new Opening.Place(
+                                                along, kind == Opening.Kind.DOOR ? 0 : sill),
+                                        new Opening.Size(width, height),
+                                        5,
+                                        10));
+    }
+
+    private static List<Opening> numbered(List<Opening> openings) {
+        List<Opening> numbered = new ArrayList<>();
+        for (Opening o : openings) {
+            String id = "opening-" + numbered.size();
+            numbered.add(
+                    new Opening(
+                            id,
+                            id,
+                            o.kind(),
+                            o.wall(),
+                            o.place(),
+                            o.size(),
+                            o.playMm(),
+                            o.massKg()));
+        }
+        return numbered;
+    }
+
+    private static Arbitrary<Supplies> supplies() {
+        return Combinators.combine(
+                        Arbitraries.of(0.0, 2.5, 3.0), Arbitraries.of(4800.0, 5400.0, 6000.0))
+                .as(
+                        (kerf, longest) ->
+                                new Supplies(
+                                        kerf, List.of(3000.0, 3600.0, longest), 6, 6, 290, 15000));
+    }
+}
