@@ -12,8 +12,8 @@ import pteron.core.shell.Panel;
 /** Frames the openings of a panel: trimmers beside, header above, sill below. */
 final class OpeningFramer {
 
-    /** Share of a header or sill that must have room for it to be put in. */
-    private static final double WHOLE = 0.999;
+    /** Area of a header or sill that may lack room by rounding (mm²). */
+    private static final double SLACK_MM2 = 0.5;
 
     private final List<PlacedOpening> openings;
     private final MemberMaker maker;
@@ -59,7 +59,7 @@ final class OpeningFramer {
         Polygon2 profile = room.polygon();
         double free = inside.stream().mapToDouble(profile::sharedArea).sum();
         double covered = blocked.stream().mapToDouble(profile::sharedArea).sum();
-        if (free > WHOLE * profile.area() && covered < (1 - WHOLE) * profile.area()) {
+        if (free > profile.area() - SLACK_MM2 && covered < SLACK_MM2) {
             maker.add(role, profile, MemberMaker.ACROSS);
             blocked.add(profile);
         }

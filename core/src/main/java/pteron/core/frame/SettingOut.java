@@ -19,6 +19,9 @@ import pteron.core.shell.Skin;
  */
 public record SettingOut(List<Double> middles, List<Double> outerRows, List<Double> innerRows) {
 
+    /** Least height of the last course of sheets (mm); common practice: no slivers. */
+    private static final double LAST_COURSE_MM = 200;
+
     /** Copies the lists. */
     public SettingOut {
         middles = List.copyOf(middles);
@@ -75,11 +78,15 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         }
         List<Double> rows = new ArrayList<>();
         Bounds2 area = skin.area().bounds();
-        double first = lowest + (skin.staggered() ? least / 2 : least);
-        for (double row = first; row < highest; row += least) {
+        double step = skin.staggered() ? least / 2 : least;
+        double row = lowest;
+        while (row + step < highest - 0.01) {
+            // the last course keeps clear of what backs the edge itself
+            row = Math.min(row + step, highest - LAST_COURSE_MM);
             if (row > area.fromV() && row < area.toV()) {
                 rows.add(row);
             }
+            step = least;
         }
         return rows;
     }

@@ -18,6 +18,9 @@ final class SkinLayout {
     /** Seam without timber behind it that still holds (mm); common practice: a hand's width. */
     static final double UNBACKED_MAY_BE_MM = 80;
 
+    /** Narrowest strip of a sheet that is worth fixing (mm); common practice: no slivers. */
+    static final double NARROWEST_MM = 100;
+
     private final PanelFrame frame;
     private final Skin skin;
     private final List<Polygon2> openings;
@@ -41,7 +44,8 @@ final class SkinLayout {
         double start = area.fromU();
         double reach = skin.staggered() ? sheetWidth / 2 : sheetWidth;
         while (start + reach < area.toU() - 0.01) {
-            start = farthestMiddle(start, start + reach);
+            double upTo = Math.min(start + reach, area.toU() - NARROWEST_MM);
+            start = farthestMiddle(start, upTo);
             seams.add(start);
             reach = sheetWidth;
         }

@@ -2,7 +2,7 @@
  * Sheets laid out on the faces of the panels, with every seam on a member.
  *
  * <p>Sheets stand with their length along the members. The first starts at the edge of the face; each
- * next one at the farthest middle of a member that it still reaches. Where a face is longer than a
+ * next one at the farthest middle of a member that it still reaches, so that no sliver is left at the end. Where a face is longer than a
  * sheet, rows meet on a row of blocks.
  *
  * <ol>

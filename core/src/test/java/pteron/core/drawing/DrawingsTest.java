@@ -1,0 +1,111 @@
+package pteron.core.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.StartingPlans;
+
+class DrawingsTest {
+
+    private static final BoxModel MODEL =
+            BoxModel.of(StartingPlans.rakedNose(), MaterialLibrary.starting());
+    private static final List<String> STATIONS =
+            List.of(
+                    "carrier",
+                    "outline",
+                    "make-up",
+                    "frame",
+                    "openings",
+                    "skins",
+                    "sealing",
+                    "balance",
+                    "cutting");
+
+    @ParameterizedTest
+    @EnumSource(View.class)
+    void everyView_atEveryStation(View view) {
+        for (String station : STATIONS) {
+            Drawing drawing = Drawings.of(MODEL, view, station, "");
+            assertThat(drawing.shapes()).as(station).isNotEmpty();
+            assertThat(drawing.dimensions()).as(station).isNotEmpty();
+            assertThat(drawing.bounds().width()).isPositive();
+        }
+    }
+
+    private static Dimension dimension(Drawing drawing, String key) {
+        return drawing.dimensions().stream()
+                .filter(d -> d.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void dimensions_measureWhatTheySay() {
+        for (View view : List.of(View.LEFT, View.RIGHT)) {
+            Drawing drawing = Drawings.of(MODEL, view, "openings", "");
+            for (Dimension d : drawing.dimensions()) {
+                double drawn =
+                        d.side().isAcross()
+                                ? Math.abs(d.to().u() - d.from().u())
+                                : Math.abs(d.to().v() - d.from().v());
+                assertThat(drawn).as(view + " " + d.key()).isCloseTo(d.valueMm(), within(1e-6));
+            }
+        }
+        assertThat(
+                        dimension(
+                                        Drawings.of(MODEL, View.LEFT, "openings", ""),
+                                        "opening.window-b.along")
+                                .valueMm())
+                .isEqualTo(1480);
+    }
+
+    @Test
+    void right_isMirrored_gripsGoTheOtherWay() {
+        var plan =
+                StartingPlans.square().withOpening("window-b", o -> o.withWall(Opening.Wall.RIGHT));
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        Grip grip = Drawings.of(model, View.RIGHT, "openings", "").grips().getFirst();
+        assertThat(grip.alongPerRight()).isEqualTo(-1);
+        assertThat(grip.area().toU()).isCloseTo(-1480, within(1e-6));
+    }
+
+    @Test
+    void frameStation_saysHowHardMembersWork() {
+        Drawing frame = Drawings.of(MODEL, View.LEFT, "frame", "");
+        assertThat(frame.shapes()).anyMatch(s -> s instanceof Shape.Area area && area.use() > 0.2);
+        Drawing skins = Drawings.of(MODEL, View.LEFT, "skins", "");
+        assertThat(skins.shapes())
+                .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.SEAM);
+        Drawing sealing = Drawings.of(MODEL, View.LEFT, "sealing", "");
+        assertThat(sealing.shapes())
+                .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.JOINT);
+        Drawing balance = Drawings.of(MODEL, View.LEFT, "balance", "");
+        assertThat(balance.shapes()).anyMatch(s -> s instanceof Shape.Mark);
+    }
+
+    @Test
+    void brokenOutline_isStillDrawn() {
+        var plan = StartingPlans.square();
+        var open =
+                plan.withBox(
+                        plan.box()
+                                .withOutline(
+                                        List.of(
+                                                new OutlinePoint(0, 0),
+                                                new OutlinePoint(0, 2000),
+                                                new OutlinePoint(4300, 2000),
+                                                new OutlinePoint(4300, 500))));
+        BoxModel model = BoxModel.of(open, MaterialLibrary.starting());
+        for (View view : View.values()) {
+            assertThat(Drawings.of(model, view, "outline", "").shapes()).isNotEmpty();
+        }
+    }
+}

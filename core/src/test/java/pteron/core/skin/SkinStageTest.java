@@ -1,0 +1,125 @@
+package pteron.core.skin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import pteron.core.frame.SettingOut;
+import pteron.core.geometry.Polygon2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.model.Built;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.StartingPlans;
+import pteron.core.shell.Panel;
+import pteron.core.shell.Skin;
+
+class SkinStageTest {
+
+    private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
+
+    private static Built built(BoxPlan plan) {
+        return BoxModel.of(plan, LIBRARY).built().orElseThrow();
+    }
+
+    private static List<SheetPiece> pieces(Skins skins, String panel, Skin.Face face) {
+        return skins.pieces().stream()
+                .filter(p -> p.panel().id().equals(panel) && p.skin().face() == face)
+                .toList();
+    }
+
+    /** By hand: 4297 × 2158.5 mm less window 800 × 620 and door 640 × 1850. */
+    @Test
+    void left_areaLessOpenings() {
+        double area =
+                pieces(built(StartingPlans.square()).skins(), "left", Skin.Face.OUTER).stream()
+                        .mapToDouble(p -> p.shape().area())
+                        .sum();
+        assertThat(area).isCloseTo(4297 * 2158.5 - 800 * 620 - 640 * 1850, within(0.01));
+    }
+
+    /** Sheets 1250 wide over 4297: three whole ones and a rest of 547. */
+    @Test
+    void right_columns() {
+        List<SheetPiece> pieces =
+                pieces(built(StartingPlans.square()).skins(), "right", Skin.Face.OUTER);
+        assertThat(pieces).hasSize(4);
+        assertThat(pieces.get(0).shape().bounds().width()).isCloseTo(1250, within(1e-6));
+        assertThat(pieces.get(3).shape().bounds().width()).isCloseTo(547, within(1e-6));
+    }
+
+    /** Mass by hand: 1.5 mm of aluminium, 2700 kg/m³: 4.05 kg/m². */
+    @Test
+    void mass_areaTimesThicknessTimesDensity() {
+        SheetPiece piece =
+                pieces(built(StartingPlans.square()).skins(), "right", Skin.Face.OUTER).getFirst();
+        assertThat(piece.massKg()).isCloseTo(1.250 * 2.1585 * 4.05, within(1e-6));
+    }
+
+    @Test
+    void floorFaces_seamsDoNotLieOverEachOther() {
+        Skins skins = built(StartingPlans.square()).skins();
+        List<Double> bottom = seams(skins, Skin.Face.FLOOR_BOTTOM);
+        List<Double> top = seams(skins, Skin.Face.FLOOR_TOP);
+        assertThat(bottom).isNotEmpty();
+        assertThat(top).isNotEmpty().doesNotContainAnyElementsOf(bottom);
+    }
+
+    private static List<Double> seams(Skins skins, Skin.Face face) {
+        return skins.seams().stream()
+                .filter(s -> s.skin().face() == face && s.line().from().u() == s.line().to().u())
+                .map(s -> s.line().from().u())
+                .toList();
+    }
+
+    @Test
+    void orders_countWholeSheets() {
+        Skins skins = built(StartingPlans.square()).skins();
+        SheetOrder aluminium =
+                skins.orders().stream()
+                        .filter(o -> o.material().equals("aluminium"))
+                        .findFirst()
+                        .orElseThrow();
+        double area =
+                skins.pieces().stream()
+                        .filter(p -> p.skin().layer().material().equals("aluminium"))
+                        .mapToDouble(p -> p.shape().area())
+                        .sum();
+        assertThat((double) aluminium.sheets()).isGreaterThanOrEqualTo(area / (1250 * 2500.0));
+        assertThat(aluminium.sheets()).isLessThanOrEqualTo(aluminium.pieces());
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> plans() {
+        return PlanArbitraries.plans();
+    }
+
+    @Property(tries = 40)
+    void pieces_coverTheFaceOnce_andFitTheSheet(@ForAll("plans") BoxPlan plan) {
+        BoxModel model = BoxModel.of(plan, LIBRARY);
+        if (model.built().isEmpty()) {
+            return;
+        }
+        Built built = model.built().orElseThrow();
+        for (Panel panel : built.shell().panels()) {
+            List<Polygon2> holes =
+                    built.openings().in(panel).stream().map(one -> one.cutOut().polygon()).toList();
+            for (Skin skin : panel.skins()) {
+                List<SheetPiece> pieces = pieces(built.skins(), panel.id(), skin.face());
+                double face = skin.area().without(holes).stream().mapToDouble(Polygon2::area).sum();
+                assertThat(pieces.stream().mapToDouble(p -> p.shape().area()).sum())
+                        .isCloseTo(face, within(1.0));
+                double width = SettingOut.sheetWidth(skin, LIBRARY);
+                double length = SettingOut.sheetLength(skin, LIBRARY);
+                assertThat(pieces).allMatch(p -> p.shape().bounds().width() <= width + 0.02);
+                assertThat(pieces).allMatch(p -> p.shape().bounds().height() <= length + 0.02);
+            }
+        }
+    }
+}
