@@ -43,6 +43,12 @@ public record Member(
         return highest() - lowest();
     }
 
+    /** {@return length on the short side (mm), between the nearer corners of its two ends} */
+    public double shortSideMm() {
+        double width = section.thicknessMm();
+        return width > 0 ? 2 * profile.area() / width - lengthMm() : lengthMm();
+    }
+
     private double lowest() {
         return profile.corners().stream().mapToDouble(axis::dot).min().orElseThrow();
     }

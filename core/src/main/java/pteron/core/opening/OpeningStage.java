@@ -6,12 +6,15 @@ import java.util.Locale;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
+import pteron.core.shell.Skin;
 
 /** Lays the openings into their walls. */
 public final class OpeningStage {
@@ -30,7 +33,38 @@ public final class OpeningStage {
             shell.panel(opening.wall().name().toLowerCase(Locale.ROOT))
                     .ifPresent(panel -> placed.add(place(opening, panel, plan)));
         }
-        return new Openings(placed, figures(placed), OpeningCheck.findings(placed));
+        List<Figure> figures = new ArrayList<>(figures(placed));
+        for (Panel panel : shell.panels()) {
+            if (panel.kind() != PanelKind.FLOOR) {
+                figures.add(netArea(panel, placed));
+            }
+        }
+        return new Openings(placed, figures, OpeningCheck.findings(placed));
+    }
+
+    private static Figure netArea(Panel panel, List<PlacedOpening> placed) {
+        Polygon2 face = panel.skin(Skin.Face.OUTER).area();
+        List<Polygon2> holes =
+                placed.stream()
+                        .filter(one -> one.panel().id().equals(panel.id()))
+                        .map(one -> one.cutOut().polygon())
+                        .toList();
+        double net = face.without(holes).stream().mapToDouble(Polygon2::area).sum();
+        return Figure.of(
+                "openings.net-area." + panel.id(),
+                "Area of the " + panel.id() + ", less openings",
+                new Quantity(net / 1e6, Unit.SQUARE_METRE),
+                () ->
+                        Working.of("net = face − cut-outs")
+                                .worked(
+                                        "face",
+                                        "outside of the " + panel.id(),
+                                        new Quantity(face.area() / 1e6, Unit.SQUARE_METRE))
+                                .worked(
+                                        "cut-outs",
+                                        "openings in it",
+                                        new Quantity((face.area() - net) / 1e6, Unit.SQUARE_METRE))
+                                .source("geometry"));
     }
 
     static PlacedOpening place(Opening opening, Panel panel, BoxPlan plan) {

@@ -11,6 +11,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import pteron.core.balance.Part;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
@@ -19,9 +20,11 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
+import pteron.core.frame.Role;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.Outline;
 import pteron.core.quantity.Quantity;
 import pteron.core.skin.SheetPiece;
 import pteron.exchange.words.CureWords;
@@ -32,6 +35,9 @@ public final class FiguresJson {
 
     /** Digits kept of a number: a thousandth of a mm in a kilometre, and no noise of rounding. */
     private static final MathContext DIGITS = new MathContext(12);
+
+    private static final Set<Role> UPRIGHTS =
+            Set.of(Role.STUD, Role.SHORT_STUD, Role.TRIMMER, Role.CORNER_POST);
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -46,6 +52,10 @@ public final class FiguresJson {
         cutting.figures().forEach(figure -> figure(figures, figure));
         ArrayNode members = root.putArray("members");
         model.members().forEach(member -> members.add(member(member)));
+        ArrayNode uprights = root.putArray("uprights");
+        model.members().stream()
+                .filter(FiguresJson::standsInASide)
+                .forEach(member -> upright(uprights, member, model.outline()));
         ArrayNode sheets = root.putArray("sheets");
         model.built().ifPresent(built -> built.skins().pieces().forEach(p -> sheets.add(sheet(p))));
         ArrayNode cuts = root.putArray("cuts");
@@ -115,6 +125,29 @@ public final class FiguresJson {
                                                         .at(corner, member.fromInwardMm()))));
         node.set("through", point(member.panel().placement().inward()));
         return node;
+    }
+
+    private static boolean standsInASide(Member member) {
+        return member.panel().kind().isSide()
+                && member.isUpright()
+                && UPRIGHTS.contains(member.role());
+    }
+
+    /** Heights of the outline over the two faces of an upright. */
+    private static void upright(ArrayNode uprights, Member member, Outline outline) {
+        double face = member.bounds().fromU();
+        outline.upright(face, member.bounds().width())
+                .ifPresent(
+                        upright -> {
+                            ObjectNode node = uprights.addObject();
+                            node.put("name", member.name());
+                            node.put("xMm", number(face));
+                            node.put("frontFaceMm", number(upright.frontFaceMm()));
+                            node.put("rearFaceMm", number(upright.rearFaceMm()));
+                            node.put("bevelDegrees", number(upright.bevelDegrees()));
+                            node.put("lengthMm", number(member.lengthMm()));
+                            node.put("shortSideMm", number(member.shortSideMm()));
+                        });
     }
 
     private static ArrayNode angles(EndCut cut) {

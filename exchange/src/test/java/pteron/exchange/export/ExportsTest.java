@@ -1,0 +1,155 @@
+package pteron.exchange.export;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import pteron.core.cutting.BarCutting;
+import pteron.core.frame.Member;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.demo.Demos;
+import pteron.exchange.export.Exports.Order;
+import pteron.exchange.pdf.Paper;
+import pteron.exchange.pdf.ReportPdf;
+
+class ExportsTest {
+
+    @TempDir Path folder;
+
+    private static BoxModel model;
+    private static BarCutting cutting;
+
+    @BeforeAll
+    static void work() {
+        BoxPlan plan = Demos.wagtail();
+        model = BoxModel.of(plan, MaterialLibrary.starting());
+        cutting = BarCutting.of(model.members(), plan.supplies());
+    }
+
+    private static List<CSVRecord> csv(Path file) throws IOException {
+        try (Reader reader = Files.newBufferedReader(file)) {
+            return CSVFormat.RFC4180
+                    .builder()
+                    .setHeader()
+                    .setSkipHeaderRecord(true)
+                    .get()
+                    .parse(reader)
+                    .getRecords();
+        }
+    }
+
+    @Test
+    void all_areWritten() throws IOException {
+        List<Path> files =
+                Exports.write(
+                        model, cutting, new Order(folder.resolve("out"), Exports.KINDS, Paper.A4));
+        assertThat(files)
+                .extracting(file -> file.getFileName().toString())
+                .containsExactly(
+                        "wagtail-bars.csv",
+                        "wagtail-cut-list.csv",
+                        "wagtail-figures.json",
+                        "wagtail-materials.csv",
+                        "wagtail-sheets.csv",
+                        "wagtail.pdf");
+    }
+
+    @Test
+    void cutList_readBack_hasEveryMember() throws IOException {
+        Exports.write(model, cutting, new Order(folder, Set.of("csv"), Paper.A4));
+        List<CSVRecord> rows = csv(folder.resolve("wagtail-cut-list.csv"));
+        assertThat(rows).hasSize(model.members().size());
+        double mass =
+                rows.stream().mapToDouble(row -> Double.parseDouble(row.get("mass kg"))).sum();
+        assertThat(mass).isCloseTo(model.built().orElseThrow().frame().massKg(), within(0.1));
+        Member first = model.members().getFirst();
+        assertThat(rows.getFirst().get("name")).isEqualTo(first.name());
+        assertThat(Double.parseDouble(rows.getFirst().get("length mm")))
+                .isCloseTo(first.lengthMm(), within(0.051));
+    }
+
+    @Test
+    void materials_countBarsAndSheets() throws IOException {
+        Exports.write(model, cutting, new Order(folder, Set.of("csv"), Paper.A4));
+        List<CSVRecord> rows = csv(folder.resolve("wagtail-materials.csv"));
+        int bars =
+                rows.stream()
+                        .filter(r -> r.get("kind").equals("bar"))
+                        .mapToInt(r -> Integer.parseInt(r.get("amount")))
+                        .sum();
+        assertThat(bars).isEqualTo(cutting.barCount());
+        assertThat(csv(folder.resolve("wagtail-bars.csv"))).hasSize(cutting.barCount());
+        assertThat(csv(folder.resolve("wagtail-sheets.csv")))
+                .hasSize(model.built().orElseThrow().skins().pieces().size());
+        assertThat(rows)
+                .extracting(r -> r.get("kind"))
+                .contains("sheet", "foam", "door", "window", "sealant", "tape");
+    }
+
+    @Test
+    void pdf_a4_hasDrawingsListsChecksAndFindings() throws IOException {
+        byte[] bytes = ReportPdf.bytes(model, cutting, Paper.A4);
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            PDRectangle first = document.getPage(0).getMediaBox();
+            assertThat(first.getWidth()).isCloseTo(PDRectangle.A4.getHeight(), within(0.1f));
+            String text = new PDFTextStripper().getText(document).replace('\u2009', ' ');
+            assertThat(text)
+                    .contains(
+                            "Left side, seen from outside",
+                            "Plan of the floor",
+                            "4 300",
+                            "Findings",
+                            "Checks",
+                            "Stud, deflection",
+                            "Cut list",
+                            "Bars",
+                            "Sheets")
+                    .contains("left stud 1", "An aid for planning, not an approval")
+                    .doesNotContain("?");
+        }
+    }
+
+    @Test
+    void pdf_letter_inInches() throws IOException {
+        BoxModel inches = model.after(model.plan().withUnits(UnitSystem.INCHES));
+        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(inches, cutting, Paper.LETTER))) {
+            assertThat(document.getPage(0).getMediaBox().getHeight())
+                    .isCloseTo(PDRectangle.LETTER.getWidth(), within(0.1f));
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("14′ 1 5⁄16″")
+                    .doesNotContain("?");
+        }
+    }
+
+    @Test
+    void fileName_isPlain() {
+        assertThat(Exports.fileName("Wägtail / 2")).isEqualTo("w-gtail-2");
+        assertThat(Exports.fileName("???")).isEqualTo("plan");
+    }
+
+    @Test
+    void order_illegalArguments() {
+        assertThatThrownBy(() -> new Order(folder, Set.of("dwg"), Paper.A4))
+                .hasMessageContaining("[dwg]")
+                .hasMessageContaining("csv, json, pdf");
+        assertThatThrownBy(() -> Paper.named("a3")).hasMessageContaining("a4 or letter");
+    }
+}

@@ -1,0 +1,123 @@
+package pteron.exchange.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.PlanArbitraries;
+import pteron.exchange.demo.Demos;
+
+/** The published schema and the reader must agree; the validator is another project's. */
+class PlanSchemaTest {
+
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final JsonSchema SCHEMA = schema();
+
+    private static JsonSchema schema() {
+        try {
+            String text = Files.readString(Path.of("../docs/plan.schema.json"));
+            return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static boolean schemaTakes(JsonNode tree) {
+        return SCHEMA.validate(tree).isEmpty();
+    }
+
+    private static boolean readerTakes(JsonNode tree) throws IOException {
+        try {
+            PlanFile.read(
+                    new ByteArrayInputStream(MAPPER.writeValueAsBytes(tree)),
+                    MaterialLibrary.starting());
+            return true;
+        } catch (PlanFormatException e) {
+            return false;
+        }
+    }
+
+    private static JsonNode demo() throws IOException {
+        return MAPPER.readTree(PlanFile.text(Demos.wagtail()));
+    }
+
+    @Test
+    void demo_isValid() throws IOException {
+        assertThat(SCHEMA.validate(demo())).isEmpty();
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> plans() {
+        return PlanArbitraries.plans();
+    }
+
+    @Property(tries = 50)
+    void everyPlanWritten_isValid(@ForAll("plans") BoxPlan plan) throws IOException {
+        assertThat(SCHEMA.validate(MAPPER.readTree(PlanFile.text(plan)))).isEmpty();
+    }
+
+    /** Every field of the demo in turn left out, made a text, made far too large and far too small. */
+    @Test
+    void eachFieldSpoilt_schemaAndReaderRefuseAlike() throws IOException {
+        List<String> paths = new ArrayList<>();
+        collect(demo(), "", paths);
+        assertThat(paths).hasSizeGreaterThan(60);
+        for (String path : paths) {
+            for (Object value : new Object[] {null, "x1", 1e9, -1e9}) {
+                JsonNode tree = demo();
+                spoil(tree, path, value);
+                assertThat(schemaTakes(tree))
+                        .as("schema, %s = %s", path, value)
+                        .isEqualTo(readerTakes(tree));
+            }
+        }
+    }
+
+    private static void collect(JsonNode node, String path, List<String> paths) {
+        node.properties()
+                .forEach(
+                        entry -> {
+                            String here = path + "/" + entry.getKey();
+                            // a text may stand where a text stands; materials and ids are checked
+                            // by the reader
+                            if (!entry.getValue().isTextual()) {
+                                paths.add(here);
+                            }
+                            collect(entry.getValue(), here, paths);
+                        });
+        for (int i = 0; node.isArray() && i < Math.min(1, node.size()); i++) {
+            collect(node.get(i), path + "/" + i, paths);
+        }
+    }
+
+    private static void spoil(JsonNode tree, String path, Object value) {
+        int cut = path.lastIndexOf('/');
+        JsonNode parent = tree.at(path.substring(0, cut));
+        String name = path.substring(cut + 1);
+        if (parent instanceof ObjectNode object) {
+            switch (value) {
+                case null -> object.remove(name);
+                case String text -> object.put(name, text);
+                case Double number -> object.put(name, number);
+                default -> throw new IllegalArgumentException(value.toString());
+            }
+        }
+    }
+}

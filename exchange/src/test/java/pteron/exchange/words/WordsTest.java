@@ -1,0 +1,95 @@
+package pteron.exchange.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
+
+class WordsTest {
+
+    private static Finding finding(String code, String cure) {
+        return new Finding(
+                code,
+                Severity.WATCH,
+                Place.of("frame", "left"),
+                Quantity.mm(12),
+                Limit.atMost(Quantity.mm(10)),
+                Cure.advice(cure, Quantity.mm(2)));
+    }
+
+    @Test
+    void everyEntry_rendersWithoutPlaceholder() {
+        for (String code : FindingWords.codes()) {
+            for (String kind : CureWords.kinds()) {
+                for (UnitSystem units : UnitSystem.values()) {
+                    BoxPlan plan = StartingPlans.square().withUnits(units);
+                    assertThat(FindingWords.sentence(finding(code, kind), plan))
+                            .doesNotContain("#", "{", "%s", "%d", "null")
+                            .doesNotContain("_");
+                }
+            }
+        }
+    }
+
+    @Test
+    void sentence_namesPlaceMeasureLimitAndCure() {
+        Finding finding = finding("STEEL_BEHIND_DECK", "MEASURE_AGAIN");
+        assertThat(FindingWords.sentence(finding, StartingPlans.square()))
+                .isEqualTo(
+                        "Axle or cross-member behind the deck (left): 12 mm of at most 10 mm. Measure again: 2 mm behind the deck.");
+        assertThat(FindingWords.margin(finding)).isEqualTo("1.2 of 1");
+    }
+
+    @Test
+    void unknownCode_isOurFault() {
+        assertThatThrownBy(() -> FindingWords.headline(finding("NO_SUCH", "MOVE_OPENING")))
+                .hasMessageContaining("no words");
+        assertThatThrownBy(
+                        () ->
+                                CureWords.of(
+                                        Cure.advice("NO_SUCH", Quantity.mm(1)), UnitSystem.METRIC))
+                .hasMessageContaining("no words");
+    }
+
+    @Test
+    void working_lineByLine() {
+        BoxModel model = BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
+        List<String> lines =
+                WorkingWords.lines(
+                        model.figure("balance.coupler-load").orElseThrow(), UnitSystem.METRIC);
+        assertThat(lines.get(0)).startsWith("Load on the coupler = ");
+        assertThat(lines)
+                .contains("R = m · (xa − xg) / xa")
+                .anyMatch(line -> line.contains("(plan)"));
+        assertThat(lines.getLast()).startsWith("Source: ");
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> plans() {
+        return PlanArbitraries.plans();
+    }
+
+    @Property(tries = 80)
+    void whateverIsFound_hasWords(@ForAll("plans") BoxPlan plan) {
+        for (Finding finding : BoxModel.of(plan, MaterialLibrary.starting()).findings()) {
+            assertThat(FindingWords.sentence(finding, plan)).isNotBlank();
+        }
+    }
+}
