@@ -91,8 +91,8 @@ final class Pages implements AutoCloseable {
     }
 
     void heading(String text) throws IOException {
-        room(40);
-        y -= 20;
+        room(60);
+        y -= 26;
         text(bold, 14, INK, Paper.MARGIN, y, text);
         y -= 8;
     }

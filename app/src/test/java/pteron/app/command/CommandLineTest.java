@@ -1,0 +1,141 @@
+package pteron.app.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pteron.exchange.demo.Demos;
+import pteron.exchange.plan.PlanFile;
+
+class CommandLineTest {
+
+    @TempDir Path folder;
+
+    private record Run(int status, String out, String err) {}
+
+    private static Run run(String... words) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int status = PteronCommand.run(new PrintWriter(out), new PrintWriter(err), words);
+        return new Run(status, out.toString(), err.toString());
+    }
+
+    private static void assertBadInput(Run run, String sentence) {
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.out()).isEmpty();
+        assertThat(run.err()).startsWith("pteron: ").contains(sentence);
+        assertThat(run.err().lines()).hasSize(1);
+    }
+
+    @Test
+    void figures_demoAndFile_areTheSame() throws Exception {
+        Path file = folder.resolve("plan.json");
+        PlanFile.save(Demos.wagtail(), file);
+        Run demo = run("figures", "demo");
+        assertThat(demo.status()).isZero();
+        assertThat(run("figures", file.toString()).out()).isEqualTo(demo.out());
+        JsonNode root = new ObjectMapper().readTree(demo.out());
+        assertThat(root.at("/figures/balance.total-mass/unit").textValue()).isEqualTo("kg");
+    }
+
+    @Test
+    void figures_working() {
+        Run run = run("figures", "demo", "--working", "balance.coupler-share");
+        assertThat(run.status()).isZero();
+        assertThat(run.out()).contains("share = 100 · R / m", "Source: band 10 to 15 %");
+        assertThat(run("figures", "demo", "--working", "cutting.bound").out()).contains("Gilmore");
+        assertBadInput(
+                run("figures", "demo", "--working", "balance.colour"),
+                "there is no figure [balance.colour]");
+    }
+
+    /** Ten kinds of broken files, each told in one line that names the place. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"widthMm\" : 2050|\"widthMm\" : 20|box.widthMm",
+                "\"widthMm\" : 2050|\"widthMm\" : \"wide\"|box.widthMm",
+                "\"offsetMm\" : 10|\"offsetMM\" : 10|box.offset",
+                "\"version\" : 1|\"version\" : 7|version",
+                "\"pteron-plan\"|\"plan\"|format",
+                "\"birch-ply\"|\"oak-ply\"|makeUp.floor.topFace.material",
+                "\"kind\" : \"door\"|\"kind\" : \"gate\"|openings[2].kind",
+                "\"units\" : \"metric\"|\"units\" : \"cubits\"|units",
+                "\"window-b\"|\"window-a\"|openings share an id",
+                "\"box\" : {|\"box\" : |line",
+                "3150|1000|axles"
+            })
+    void figures_brokenFile(String old, String with, String place) throws Exception {
+        Path file = folder.resolve("broken.json");
+        String text = PlanFile.text(Demos.wagtail());
+        assertThat(text).contains(old);
+        Files.writeString(file, text.replace(old, with));
+        String before = Files.readString(file);
+        assertBadInput(run("figures", file.toString()), place);
+        assertBadInput(
+                run("export", file.toString(), "--to", folder.resolve("out").toString()), place);
+        assertThat(Files.readString(file)).isEqualTo(before);
+        assertThat(folder.resolve("out")).doesNotExist();
+    }
+
+    @Test
+    void badWords() {
+        assertBadInput(run("figures", folder.resolve("none.json").toString()), "does not exist");
+        assertBadInput(run("figures"), "FILE");
+        assertBadInput(run("fly"), "fly");
+        assertBadInput(run("export", "demo"), "--to");
+        assertBadInput(run("export", "demo", "--to", folder.toString(), "--only", "dwg"), "[dwg]");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--view", "moon"), "view is [moon]");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "10"), "size is [10]");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--theme", "pink"), "theme is [pink]");
+    }
+
+    @Test
+    void export_onlyCsv() {
+        Run run = run("export", "demo", "--to", folder.toString(), "--only", "csv");
+        assertThat(run.status()).isZero();
+        assertThat(run.out().lines()).hasSize(4).allMatch(line -> line.endsWith(".csv"));
+        assertThat(folder.resolve("wagtail-cut-list.csv")).exists();
+    }
+
+    @Test
+    void reckon_listsAndAnswers() throws Exception {
+        assertThat(run("reckon").out())
+                .contains("mitre", "upright", "beam", "sandwich", "cartridges", "coupler", "bars");
+        assertThat(run("reckon", "mitre", "turn=45").out()).startsWith("Mitre: 22.5°");
+        JsonNode json =
+                new ObjectMapper()
+                        .readTree(
+                                run(
+                                                "reckon",
+                                                "coupler",
+                                                "mass=1800",
+                                                "centre=3520",
+                                                "axles=4000",
+                                                "--json")
+                                        .out());
+        assertThat(json.at("/coupler/value").doubleValue()).isEqualTo(216);
+        assertThat(
+                        run(
+                                        "reckon",
+                                        "upright",
+                                        "front=48",
+                                        "thickness=1 1/2",
+                                        "slope=45",
+                                        "--inches")
+                                .out())
+                .contains("4′ 1 1⁄2″");
+        assertBadInput(run("reckon", "mitre", "turn"), "span=2000");
+        assertBadInput(run("reckon", "mitre", "turn=200"), "turn is [200.0]");
+        assertBadInput(run("reckon", "beem"), "there is no calculator [beem]");
+    }
+}

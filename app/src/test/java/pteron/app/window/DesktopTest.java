@@ -1,0 +1,327 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import pteron.app.station.Station;
+import pteron.core.drawing.View;
+import pteron.core.edit.BoxEdits;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.demo.Demos;
+import pteron.exchange.plan.PlanFile;
+
+/** The real interface, driven by a robot. */
+class DesktopTest {
+
+    private static final long PATIENCE_SECONDS = 30;
+
+    @TempDir static Path settings;
+    @TempDir Path folder;
+
+    private final FxRobot robot = new FxRobot();
+    private AppWindow window;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        System.setProperty("pteron.settings", settings.toString());
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        FxToolkit.setupStage(
+                stage -> {
+                    window = new AppWindow(stage, 1280, 800);
+                    window.show(Demos.wagtail(), null);
+                    stage.show();
+                });
+        settle();
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        robot.interact(window::dispose);
+        FxToolkit.setupStage(Stage::hide);
+    }
+
+    private static void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void await(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS, condition);
+        settle();
+    }
+
+    private Node node(String id) {
+        return robot.lookup((Node n) -> id.equals(n.getId())).query();
+    }
+
+    private boolean exists(String id) {
+        return robot.lookup((Node n) -> id.equals(n.getId())).tryQuery().isPresent();
+    }
+
+    private String text(String id) {
+        return ((Label) node(id)).getText();
+    }
+
+    private BoxPlan plan() {
+        return window.bench().document().plan();
+    }
+
+    private void type(String dimension, String text) {
+        robot.clickOn(node("dim-" + dimension));
+        TextField field = (TextField) node("edit-" + dimension);
+        robot.interact(field::selectAll);
+        robot.write(text);
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    @Test
+    void typeALength_everythingFollows() {
+        String mass = text("total-mass");
+        type("box.length", "4350");
+        assertThat(BoxEdits.length(plan())).isEqualTo(4350);
+        assertThat(text("total-mass")).isNotEqualTo(mass);
+        type("box.length", "14' 3 1/4\"");
+        assertThat(BoxEdits.length(plan())).isCloseTo(4349.75, within(1e-9));
+        assertThat(exists("finding-BOX_OVERHANGS_DECK_REAR")).isTrue();
+    }
+
+    @Test
+    void typeNonsense_staysInTheFieldWithTheReason() {
+        robot.clickOn(node("dim-box.length"));
+        TextField field = (TextField) node("edit-box.length");
+        robot.interact(() -> field.setText("quite long"));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(field.getText()).isEqualTo("quite long");
+        assertThat(robot.lookup(".refused").queryAs(Label.class).getText())
+                .contains("is not a length");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(exists("edit-box.length")).isFalse();
+    }
+
+    @Test
+    void dragAWindow_undo_redo() {
+        Opening.Place before = plan().opening("window-b").place();
+        robot.drag(node("grip-window-b")).moveBy(10, 0).moveBy(25, -4).drop();
+        settle();
+        Opening.Place after = plan().opening("window-b").place();
+        assertThat(after.alongMm()).isGreaterThan(before.alongMm() + 100);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(plan().opening("window-b").place()).isEqualTo(before);
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        settle();
+        assertThat(plan().opening("window-b").place()).isEqualTo(after);
+    }
+
+    @Test
+    void save_reopen_equal_recent() throws Exception {
+        Path file = folder.resolve("mine.json");
+        type("box.height", "2200");
+        BoxPlan changed = plan();
+        robot.interact(() -> window.saveTo(file));
+        await(() -> Files.exists(file) && !window.bench().document().changedProperty().get());
+        assertThat(PlanFile.read(file, MaterialLibrary.starting())).isEqualTo(changed);
+        assertThat(text("saved-state")).isEqualTo("mine.json");
+        type("box.height", "2210");
+        assertThat(text("saved-state")).isEqualTo("mine.json, changed");
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        await(() -> !window.bench().document().changedProperty().get());
+        robot.interact(window::showStart);
+        assertThat(exists("start-demo")).isTrue();
+        robot.interact(() -> window.open(file));
+        await(() -> window.bench() != null);
+        assertThat(BoxEdits.height(plan())).isEqualTo(2210);
+    }
+
+    @Test
+    void openABrokenFile_tellsWhy_keepsThePlan() throws Exception {
+        Path file = folder.resolve("broken.json");
+        Files.writeString(file, "{\"format\": \"pteron-plan\", \"version\": 99}");
+        robot.interact(() -> window.open(file));
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        assertThat(robot.lookup(".dialog-pane .content").queryAs(Label.class).getText())
+                .contains("version: is 99");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    @Test
+    void export_writesTheFiles() throws Exception {
+        robot.interact(() -> window.exportTo(folder.resolve("out")));
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        try (Stream<Path> files = Files.list(folder.resolve("out"))) {
+            assertThat(files).hasSize(6);
+        }
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    @Test
+    void stations_views_working_byMouse() {
+        robot.clickOn(node("stop-balance"));
+        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.BALANCE);
+        robot.clickOn(node("view-rear"));
+        assertThat(window.bench().viewProperty().get()).isEqualTo(View.REAR);
+        robot.interact(() -> window.showSide("figures"));
+        settle();
+        robot.clickOn(node("figure-balance.coupler-share"));
+        settle();
+        assertThat(node("working").isVisible()).isTrue();
+        assertThat(robot.lookup(".formula").queryAs(Label.class).getText())
+                .contains("share = 100 · R / m");
+    }
+
+    @Test
+    void byKeyboardAlone() {
+        robot.push(KeyCode.ALT, KeyCode.DIGIT2);
+        settle();
+        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.OUTLINE);
+        robot.interact(() -> node("dim-outline.2.x").requestFocus());
+        robot.push(KeyCode.ENTER);
+        settle();
+        robot.interact(((TextField) node("edit-outline.2.x"))::selectAll);
+        robot.write("600");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().box().outline().get(2).xMm()).isEqualTo(600);
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        settle();
+        assertThat(plan().units()).isEqualTo(UnitSystem.INCHES);
+        robot.interact(() -> window.bench().selectedProperty().set("window-b"));
+        robot.interact(() -> node("drawing").requestFocus());
+        robot.push(KeyCode.RIGHT);
+        settle();
+        assertThat(plan().opening("window-b").place().alongMm()).isEqualTo(1490);
+    }
+
+    @Test
+    void inputs_changeMaterialAndSpacing() {
+        robot.clickOn(node("stop-frame"));
+        robot.interact(() -> window.showSide("inputs"));
+        settle();
+        TextField spacing = (TextField) node("number-walls.members.spacing");
+        robot.interact(
+                () -> {
+                    spacing.setText("320");
+                    spacing.getOnAction().handle(null);
+                });
+        settle();
+        assertThat(plan().makeUp().walls().members().spacingMm()).isEqualTo(320);
+    }
+
+    @Test
+    void cure_isAppliedByOnePress_andUndone() {
+        robot.interact(
+                () ->
+                        window.bench()
+                                .document()
+                                .edit(
+                                        p ->
+                                                p.withOpening(
+                                                        "door",
+                                                        o ->
+                                                                o.withPlace(
+                                                                        new Opening.Place(
+                                                                                3700, 0)))));
+        settle();
+        BoxPlan bad = plan();
+        robot.clickOn(node("finding-OPENING_OUTSIDE_WALL"));
+        robot.interact(() -> ((Button) node("cure-OPENING_OUTSIDE_WALL")).fire());
+        settle();
+        assertThat(exists("finding-OPENING_OUTSIDE_WALL")).isFalse();
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(plan()).isEqualTo(bad);
+    }
+
+    @Test
+    void brokenOutline_showsTheFinding_andItsCureMendsIt() {
+        robot.interact(
+                () ->
+                        window.bench()
+                                .document()
+                                .edit(p -> BoxEdits.withCorner(p, 4, new OutlinePoint(4300, 300))));
+        settle();
+        assertThat(exists("finding-OUTLINE_NOT_CLOSED")).isTrue();
+        robot.interact(() -> ((Button) node("cure-OUTLINE_NOT_CLOSED")).fire());
+        settle();
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void search_findsAndGoes() {
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        settle();
+        robot.interact(() -> ((TextField) node("search-field")).setText("go to seal"));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.SEALING);
+    }
+
+    @Test
+    void zoom_pan_fit() {
+        robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        settle();
+        double wide = node("grip-door").getBoundsInLocal().getWidth();
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT0);
+        settle();
+        assertThat(node("grip-door").getBoundsInLocal().getWidth()).isLessThan(wide);
+    }
+
+    @Test
+    void startScreen_offersOutlines() throws Exception {
+        robot.interact(window::showStart);
+        settle();
+        robot.clickOn(node("start-raked-nose"));
+        await(() -> window.bench() != null);
+        assertThat(plan().name()).isEqualTo("Raked nose");
+        await(() -> !window.bench().cutting().workingProperty().get());
+        assertThat(window.bench().cutting().cuttingProperty().get().barCount()).isPositive();
+    }
+
+    @Test
+    void reckoner_answersWhileTyping() {
+        robot.interact(window::showReckoner);
+        settle();
+        TextField turn = (TextField) node("reckon-turn");
+        robot.interact(() -> turn.setText("60"));
+        settle();
+        assertThat(robot.lookup(".answer").queryAs(Label.class).getText()).contains("30°");
+        robot.interact(() -> turn.setText("many"));
+        settle();
+        assertThat(robot.lookup(".refused").queryAs(Label.class).getText())
+                .contains("must be a number");
+        robot.interact(() -> turn.getScene().getWindow().hide());
+    }
+}
