@@ -12,8 +12,10 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingView;
+import pteron.app.station.Station;
 import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
@@ -77,9 +79,21 @@ final class MainWindow extends BorderPane {
         HBox head = new HBox(10, title, switches);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("view-head");
-        VBox.setVgrow(drawing, Priority.ALWAYS);
         drawing.setMinSize(0, 0);
-        VBox middle = new VBox(head, drawing, new WorkingPane(bench));
+        CutPane bars = new CutPane(bench);
+        StackPane matter = new StackPane(drawing, bars);
+        matter.setMinSize(0, 0);
+        VBox.setVgrow(matter, Priority.ALWAYS);
+        bench.stationProperty()
+                .subscribe(
+                        station -> {
+                            boolean cuts = station == Station.CUTTING;
+                            bars.setVisible(cuts);
+                            drawing.setVisible(!cuts);
+                            switches.setVisible(!cuts);
+                            showTitle();
+                        });
+        VBox middle = new VBox(head, matter, new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
     }
@@ -107,10 +121,15 @@ final class MainWindow extends BorderPane {
 
     private void showView(View view) {
         tabs.forEach((key, tab) -> tab.setSelected(key == view));
-        title.setText(view.title());
+        showTitle();
         drawing.fit();
         redraw();
         mark(bench.findingProperty().get());
+    }
+
+    private void showTitle() {
+        boolean cuts = bench.stationProperty().get() == Station.CUTTING;
+        title.setText(cuts ? "Bars and their cuts" : bench.viewProperty().get().title());
     }
 
     private void redraw() {

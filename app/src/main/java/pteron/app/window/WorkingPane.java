@@ -49,8 +49,10 @@ final class WorkingPane extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, scroll);
         setMaxHeight(MOST_HIGH);
+        setMinHeight(USE_PREF_SIZE);
         bench.workingProperty().subscribe(key -> update());
         bench.document().modelProperty().subscribe(model -> update());
+        bench.cutting().cuttingProperty().subscribe(cutting -> update());
     }
 
     private void update() {
