@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -12,306 +14,198 @@ import pteron.core.plan.MakeUp.Floor;
 import pteron.core.plan.MakeUp.Framed;
 import pteron.core.plan.MakeUp.Layer;
 import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.quantity.Unit;
 
 /** Fields of floor, walls and roof: layers, members, spacing. */
 final class MakeUpFields {
 
     /**
-     * A layer of the make-up.
+     * A part of the make-up that can be read and put back changed.
      *
      * @param key {@code floor.topFace}, as in {@link LayerUse}
+     * @param name what a builder calls it
+     * @param get reads it
+     * @param set puts another one in its place
      */
-    private record LayerSlot(
-            String key,
-            String name,
-            Function<MakeUp, Layer> get,
-            BiFunction<MakeUp, Layer, MakeUp> set) {}
+    private record Slot<T>(
+            String key, String name, Function<MakeUp, T> get, BiFunction<MakeUp, T, MakeUp> set) {
 
-    /** Members of the make-up. */
-    private record MemberSlot(
-            String key,
-            String name,
-            Function<MakeUp, Members> get,
-            BiFunction<MakeUp, Members, MakeUp> set) {}
+        MakeUp change(MakeUp makeUp, UnaryOperator<T> change) {
+            return set.apply(makeUp, change.apply(get.apply(makeUp)));
+        }
+    }
 
     private MakeUpFields() {}
 
-    private static List<LayerSlot> layers() {
-        List<LayerSlot> slots = new ArrayList<>();
+    private static List<Slot<Layer>> layers() {
+        List<Slot<Layer>> slots = new ArrayList<>();
+        slots.add(floor("topFace", "Floor, top face", Floor::topFace, Floor::withTopFace));
+        slots.add(floor("core", "Floor, core", Floor::core, Floor::withCore));
         slots.add(
                 floor(
-                        "floor.topFace",
-                        "Floor, top face",
-                        Floor::topFace,
-                        (f, l) -> new Floor(l, f.core(), f.bottomFace(), f.bearers())));
-        slots.add(
-                floor(
-                        "floor.core",
-                        "Floor, core",
-                        Floor::core,
-                        (f, l) -> new Floor(f.topFace(), l, f.bottomFace(), f.bearers())));
-        slots.add(
-                floor(
-                        "floor.bottomFace",
+                        "bottomFace",
                         "Floor, bottom face",
                         Floor::bottomFace,
-                        (f, l) -> new Floor(f.topFace(), f.core(), l, f.bearers())));
-        slots.addAll(framed("walls", "Walls", MakeUp::walls, MakeUp::withWalls));
-        slots.addAll(framed("roof", "Roof", MakeUp::roof, MakeUp::withRoof));
+                        Floor::withBottomFace));
+        Slot<Framed> walls = new Slot<>("walls", "Walls", MakeUp::walls, MakeUp::withWalls);
+        Slot<Framed> roof = new Slot<>("roof", "Roof", MakeUp::roof, MakeUp::withRoof);
+        for (Slot<Framed> framed : List.of(walls, roof)) {
+            slots.add(
+                    part(
+                            framed,
+                            "outerSkin",
+                            "outer skin",
+                            Framed::outerSkin,
+                            Framed::withOuterSkin));
+            slots.add(
+                    part(
+                            framed,
+                            "insulation",
+                            "insulation",
+                            Framed::insulation,
+                            Framed::withInsulation));
+            slots.add(
+                    part(framed, "innerSkin", "lining", Framed::innerSkin, Framed::withInnerSkin));
+        }
         return slots;
     }
 
-    private static LayerSlot floor(
+    private static Slot<Layer> floor(
             String key,
             String name,
             Function<Floor, Layer> get,
             BiFunction<Floor, Layer, Floor> set) {
-        return new LayerSlot(
-                key,
+        return new Slot<>(
+                "floor." + key,
                 name,
                 makeUp -> get.apply(makeUp.floor()),
                 (makeUp, layer) -> makeUp.withFloor(set.apply(makeUp.floor(), layer)));
     }
 
-    private static List<LayerSlot> framed(
+    private static Slot<Layer> part(
+            Slot<Framed> framed,
             String key,
             String name,
-            Function<MakeUp, Framed> part,
-            BiFunction<MakeUp, Framed, MakeUp> put) {
-        return List.of(
-                new LayerSlot(
-                        key + ".outerSkin",
-                        name + ", outer skin",
-                        m -> part.apply(m).outerSkin(),
-                        (m, l) ->
-                                put.apply(
-                                        m,
-                                        new Framed(
-                                                l,
-                                                part.apply(m).insulation(),
-                                                part.apply(m).innerSkin(),
-                                                part.apply(m).members()))),
-                new LayerSlot(
-                        key + ".insulation",
-                        name + ", insulation",
-                        m -> part.apply(m).insulation(),
-                        (m, l) ->
-                                put.apply(
-                                        m,
-                                        new Framed(
-                                                part.apply(m).outerSkin(),
-                                                l,
-                                                part.apply(m).innerSkin(),
-                                                part.apply(m).members()))),
-                new LayerSlot(
-                        key + ".innerSkin",
-                        name + ", lining",
-                        m -> part.apply(m).innerSkin(),
-                        (m, l) ->
-                                put.apply(
-                                        m,
-                                        new Framed(
-                                                part.apply(m).outerSkin(),
-                                                part.apply(m).insulation(),
-                                                l,
-                                                part.apply(m).members()))));
+            Function<Framed, Layer> get,
+            BiFunction<Framed, Layer, Framed> set) {
+        return new Slot<>(
+                framed.key() + "." + key,
+                framed.name() + ", " + name,
+                makeUp -> get.apply(framed.get().apply(makeUp)),
+                (makeUp, layer) -> framed.change(makeUp, old -> set.apply(old, layer)));
     }
 
-    private static List<MemberSlot> members() {
+    private static List<Slot<Members>> members() {
         return List.of(
-                new MemberSlot(
+                new Slot<>(
                         "floor.bearers",
                         "Bearers",
-                        m -> m.floor().bearers(),
-                        (m, b) ->
-                                m.withFloor(
-                                        new Floor(
-                                                m.floor().topFace(),
-                                                m.floor().core(),
-                                                m.floor().bottomFace(),
-                                                b))),
-                new MemberSlot(
+                        makeUp -> makeUp.floor().bearers(),
+                        (makeUp, other) -> makeUp.withFloor(makeUp.floor().withBearers(other))),
+                new Slot<>(
                         "walls.members",
                         "Studs",
-                        m -> m.walls().members(),
-                        (m, s) ->
-                                m.withWalls(
-                                        new Framed(
-                                                m.walls().outerSkin(),
-                                                m.walls().insulation(),
-                                                m.walls().innerSkin(),
-                                                s))),
-                new MemberSlot(
+                        makeUp -> makeUp.walls().members(),
+                        (makeUp, other) -> makeUp.withWalls(makeUp.walls().withMembers(other))),
+                new Slot<>(
                         "roof.members",
                         "Roof bows",
-                        m -> m.roof().members(),
-                        (m, s) ->
-                                m.withRoof(
-                                        new Framed(
-                                                m.roof().outerSkin(),
-                                                m.roof().insulation(),
-                                                m.roof().innerSkin(),
-                                                s))));
+                        makeUp -> makeUp.roof().members(),
+                        (makeUp, other) -> makeUp.withRoof(makeUp.roof().withMembers(other))));
     }
 
     static List<NumberField> numbers() {
         List<NumberField> fields = new ArrayList<>();
-        for (LayerSlot slot : layers()) {
+        for (Slot<Layer> slot : layers()) {
+            fields.add(
+                    number(slot, "make-up", "thickness", Layer::thicknessMm, Layer::withThickness));
+        }
+        for (Slot<Members> slot : members()) {
             fields.add(
                     number(
-                            slot.key() + ".thickness",
-                            "make-up",
-                            slot.name() + ", thickness",
-                            m -> slot.get().apply(m).thicknessMm(),
-                            (m, v) ->
-                                    slot.set()
-                                            .apply(
-                                                    m,
-                                                    new Layer(slot.get().apply(m).material(), v))));
+                            slot,
+                            "frame",
+                            "thickness",
+                            m -> m.section().thicknessMm(),
+                            (m, v) -> m.withSection(m.section().withThickness(v))));
+            fields.add(
+                    number(
+                            slot,
+                            "frame",
+                            "depth",
+                            m -> m.section().depthMm(),
+                            (m, v) -> m.withSection(m.section().withDepth(v))));
+            fields.add(number(slot, "frame", "spacing", Members::spacingMm, Members::withSpacing));
         }
-        for (MemberSlot slot : members()) {
-            fields.addAll(numbers(slot));
-        }
+        Slot<MakeUp.Section> blocks =
+                new Slot<>("blocking", "Blocks", MakeUp::blocking, MakeUp::withBlocking);
         fields.add(
                 number(
-                        "blocking.thickness",
+                        blocks,
                         "frame",
-                        "Blocks, thickness",
-                        m -> m.blocking().thicknessMm(),
-                        (m, v) -> m.withBlocking(new Section(v, m.blocking().depthMm()))));
+                        "thickness",
+                        MakeUp.Section::thicknessMm,
+                        MakeUp.Section::withThickness));
         fields.add(
                 number(
-                        "blocking.depth",
+                        blocks,
                         "frame",
-                        "Blocks, depth",
-                        m -> m.blocking().depthMm(),
-                        (m, v) -> m.withBlocking(new Section(m.blocking().thicknessMm(), v))));
+                        "depth",
+                        MakeUp.Section::depthMm,
+                        MakeUp.Section::withDepth));
         return fields;
     }
 
-    private static List<NumberField> numbers(MemberSlot slot) {
-        Function<MakeUp, Members> get = slot.get();
-        return List.of(
-                number(
-                        slot.key() + ".thickness",
-                        "frame",
-                        slot.name() + ", thickness",
-                        m -> get.apply(m).section().thicknessMm(),
-                        (m, v) ->
-                                slot.set()
-                                        .apply(
-                                                m,
-                                                new Members(
-                                                        new Section(
-                                                                v,
-                                                                get.apply(m).section().depthMm()),
-                                                        get.apply(m).spacingMm(),
-                                                        get.apply(m).timber()))),
-                number(
-                        slot.key() + ".depth",
-                        "frame",
-                        slot.name() + ", depth",
-                        m -> get.apply(m).section().depthMm(),
-                        (m, v) ->
-                                slot.set()
-                                        .apply(
-                                                m,
-                                                new Members(
-                                                        new Section(
-                                                                get.apply(m)
-                                                                        .section()
-                                                                        .thicknessMm(),
-                                                                v),
-                                                        get.apply(m).spacingMm(),
-                                                        get.apply(m).timber()))),
-                number(
-                        slot.key() + ".spacing",
-                        "frame",
-                        slot.name() + ", greatest spacing",
-                        m -> get.apply(m).spacingMm(),
-                        (m, v) ->
-                                slot.set()
-                                        .apply(
-                                                m,
-                                                new Members(
-                                                        get.apply(m).section(),
-                                                        v,
-                                                        get.apply(m).timber()))));
-    }
-
-    private interface Read {
-        double of(MakeUp makeUp);
-    }
-
-    private static NumberField number(
-            String key,
+    private static <T> NumberField number(
+            Slot<T> slot,
             String station,
-            String name,
-            Read get,
-            BiFunction<MakeUp, Double, MakeUp> set) {
+            String what,
+            ToDoubleFunction<T> get,
+            BiFunction<T, Double, T> set) {
         return new NumberField(
-                key,
+                slot.key() + "." + what,
                 station,
-                name,
+                slot.name() + ", " + (what.equals("spacing") ? "greatest spacing" : what),
                 Unit.MILLIMETRE,
-                plan -> get.of(plan.makeUp()),
-                (plan, value) -> plan.withMakeUp(set.apply(plan.makeUp(), value)));
+                plan -> get.applyAsDouble(slot.get().apply(plan.makeUp())),
+                (plan, value) ->
+                        plan.withMakeUp(slot.change(plan.makeUp(), old -> set.apply(old, value))));
     }
 
     static List<ChoiceField> choices(MaterialLibrary library) {
         List<ChoiceField> fields = new ArrayList<>();
-        for (LayerSlot slot : layers()) {
+        for (Slot<Layer> slot : layers()) {
             fields.add(
                     choice(
-                            slot.key(),
+                            slot,
                             "make-up",
                             slot.name(),
                             library,
-                            m -> slot.get().apply(m).material(),
-                            (m, id) ->
-                                    slot.set()
-                                            .apply(
-                                                    m,
-                                                    new Layer(
-                                                            id,
-                                                            slot.get().apply(m).thicknessMm()))));
+                            Layer::material,
+                            Layer::withMaterial));
         }
-        for (MemberSlot slot : members()) {
-            fields.add(
-                    choice(
-                            slot.key(),
-                            "frame",
-                            slot.name() + ", timber",
-                            library,
-                            m -> slot.get().apply(m).timber(),
-                            (m, id) ->
-                                    slot.set()
-                                            .apply(
-                                                    m,
-                                                    new Members(
-                                                            slot.get().apply(m).section(),
-                                                            slot.get().apply(m).spacingMm(),
-                                                            id))));
+        for (Slot<Members> slot : members()) {
+            String name = slot.name() + ", timber";
+            fields.add(choice(slot, "frame", name, library, Members::timber, Members::withTimber));
         }
         return fields;
     }
 
-    private static ChoiceField choice(
-            String key,
+    private static <T> ChoiceField choice(
+            Slot<T> slot,
             String station,
             String name,
             MaterialLibrary library,
-            Function<MakeUp, String> get,
-            BiFunction<MakeUp, String, MakeUp> set) {
+            Function<T, String> get,
+            BiFunction<T, String, T> set) {
         return new ChoiceField(
-                key,
+                slot.key(),
                 station,
                 name,
-                fit(key, library),
-                plan -> get.apply(plan.makeUp()),
-                (plan, id) -> plan.withMakeUp(set.apply(plan.makeUp(), id)));
+                fit(slot.key(), library),
+                plan -> get.apply(slot.get().apply(plan.makeUp())),
+                (plan, id) ->
+                        plan.withMakeUp(slot.change(plan.makeUp(), old -> set.apply(old, id))));
     }
 
     /** {@return ids of the materials that know what the sums of a place ask for} */

@@ -62,9 +62,7 @@ public final class MakeUpStage {
         double depth = framed.members().section().depthMm();
         double insulation = framed.insulation().thicknessMm();
         if (insulation > depth) {
-            Layer thinner = new Layer(framed.insulation().material(), depth);
-            Framed cured =
-                    new Framed(framed.outerSkin(), thinner, framed.innerSkin(), framed.members());
+            Framed cured = framed.withInsulation(framed.insulation().withThickness(depth));
             findings.add(
                     new Finding(
                             "INSULATION_THICKER_THAN_FRAME",

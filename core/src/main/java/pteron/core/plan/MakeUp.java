@@ -43,6 +43,16 @@ public record MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
         public Layer {
             Require.within("layer thickness", thicknessMm, PlanLimits.LAYER);
         }
+
+        /** {@return this layer of another material} */
+        public Layer withMaterial(String other) {
+            return new Layer(other, thicknessMm);
+        }
+
+        /** {@return this layer thicker or thinner} */
+        public Layer withThickness(double otherMm) {
+            return new Layer(material, otherMm);
+        }
     }
 
     /**
@@ -56,6 +66,16 @@ public record MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
         public Section {
             Require.within("section thickness", thicknessMm, PlanLimits.SECTION_THICKNESS);
             Require.within("section depth", depthMm, PlanLimits.SECTION_DEPTH);
+        }
+
+        /** {@return this section with another thickness} */
+        public Section withThickness(double otherMm) {
+            return new Section(otherMm, depthMm);
+        }
+
+        /** {@return this section with another depth} */
+        public Section withDepth(double otherMm) {
+            return new Section(thicknessMm, otherMm);
         }
 
         /** {@return the area of the section (mm²)} */
@@ -76,6 +96,21 @@ public record MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
         public Members {
             Require.within("spacing", spacingMm, PlanLimits.SPACING);
         }
+
+        /** {@return these members of another section} */
+        public Members withSection(Section other) {
+            return new Members(other, spacingMm, timber);
+        }
+
+        /** {@return these members closer or farther apart} */
+        public Members withSpacing(double otherMm) {
+            return new Members(section, otherMm, timber);
+        }
+
+        /** {@return these members of another timber} */
+        public Members withTimber(String other) {
+            return new Members(section, spacingMm, other);
+        }
     }
 
     /**
@@ -87,6 +122,26 @@ public record MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
      * @param bearers run along the box over the carrier's cross-members
      */
     public record Floor(Layer topFace, Layer core, Layer bottomFace, Members bearers) {
+        /** {@return this floor with another top face} */
+        public Floor withTopFace(Layer other) {
+            return new Floor(other, core, bottomFace, bearers);
+        }
+
+        /** {@return this floor with another core} */
+        public Floor withCore(Layer other) {
+            return new Floor(topFace, other, bottomFace, bearers);
+        }
+
+        /** {@return this floor with another bottom face} */
+        public Floor withBottomFace(Layer other) {
+            return new Floor(topFace, core, other, bearers);
+        }
+
+        /** {@return this floor on other bearers} */
+        public Floor withBearers(Members other) {
+            return new Floor(topFace, core, bottomFace, other);
+        }
+
         /** {@return thickness of the sandwich (mm)} */
         public double sandwichMm() {
             return topFace.thicknessMm() + core.thicknessMm() + bottomFace.thicknessMm();
@@ -107,6 +162,26 @@ public record MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
      * @param members studs, or bows of a roof
      */
     public record Framed(Layer outerSkin, Layer insulation, Layer innerSkin, Members members) {
+        /** {@return this with another outer skin} */
+        public Framed withOuterSkin(Layer other) {
+            return new Framed(other, insulation, innerSkin, members);
+        }
+
+        /** {@return this with other insulation} */
+        public Framed withInsulation(Layer other) {
+            return new Framed(outerSkin, other, innerSkin, members);
+        }
+
+        /** {@return this with another lining} */
+        public Framed withInnerSkin(Layer other) {
+            return new Framed(outerSkin, insulation, other, members);
+        }
+
+        /** {@return this with other members} */
+        public Framed withMembers(Members other) {
+            return new Framed(outerSkin, insulation, innerSkin, other);
+        }
+
         /** {@return whole thickness (mm)} */
         public double thicknessMm() {
             return outerSkin.thicknessMm() + members.section().depthMm() + innerSkin.thicknessMm();

@@ -5,18 +5,22 @@ import java.util.function.UnaryOperator;
 import pteron.core.figure.Cure;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
+import pteron.core.plan.MakeUp.Layer;
 import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.quantity.Quantity;
 
-/** What would make an overloaded part strong enough: a deeper section, or bearers closer together. */
+/** What would make an overloaded part strong enough: a deeper section, a thicker core or face. */
 final class StrengthCure {
 
     /** Depths of bars in the shop (mm); common practice: planed European and American sizes. */
     private static final List<Double> DEPTHS_MM =
             List.of(38.0, 45.0, 58.0, 63.0, 70.0, 89.0, 95.0, 120.0, 140.0, 170.0, 184.0, 235.0);
+
+    /** Step from one thickness of foam board to the next (mm); common practice. */
+    private static final double CORE_STEP_MM = 10;
+
+    /** Step from one thickness of plywood to the next (mm); common practice. */
+    private static final double FACE_STEP_MM = 3;
 
     private StrengthCure() {}
 
@@ -28,7 +32,16 @@ final class StrengthCure {
             case "bow" -> deeper(check, plan -> plan.makeUp().roof().members(), StrengthCure::roof);
             case "bearer" ->
                     deeper(check, plan -> plan.makeUp().floor().bearers(), StrengthCure::floor);
-            default -> new Cure("CLOSER_BEARERS", Quantity.ratio(0.8), StrengthCure::closer);
+            default ->
+                    check.key().endsWith("face-stress")
+                            ? new Cure(
+                                    "THICKER_FACE",
+                                    Quantity.mm(FACE_STEP_MM),
+                                    StrengthCure::thickerFace)
+                            : new Cure(
+                                    "THICKER_CORE",
+                                    Quantity.mm(CORE_STEP_MM),
+                                    StrengthCure::thickerCore);
         };
     }
 
@@ -48,11 +61,8 @@ final class StrengthCure {
         UnaryOperator<BoxPlan> change =
                 plan -> {
                     Members old = get.get(plan);
-                    Section section =
-                            new Section(
-                                    old.section().thicknessMm(),
-                                    next(old.section().depthMm() * factor));
-                    Members deeper = new Members(section, old.spacingMm(), old.timber());
+                    double depth = next(old.section().depthMm() * factor);
+                    Members deeper = old.withSection(old.section().withDepth(depth));
                     return plan.withMakeUp(put.put(plan.makeUp(), deeper));
                 };
         return new Cure("DEEPER_SECTION", Quantity.ratio(factor), change);
@@ -66,25 +76,27 @@ final class StrengthCure {
     }
 
     private static MakeUp walls(MakeUp makeUp, Members members) {
-        Framed old = makeUp.walls();
-        return makeUp.withWalls(
-                new Framed(old.outerSkin(), old.insulation(), old.innerSkin(), members));
+        return makeUp.withWalls(makeUp.walls().withMembers(members));
     }
 
     private static MakeUp roof(MakeUp makeUp, Members members) {
-        Framed old = makeUp.roof();
-        return makeUp.withRoof(
-                new Framed(old.outerSkin(), old.insulation(), old.innerSkin(), members));
+        return makeUp.withRoof(makeUp.roof().withMembers(members));
     }
 
     private static MakeUp floor(MakeUp makeUp, Members bearers) {
-        Floor old = makeUp.floor();
-        return makeUp.withFloor(new Floor(old.topFace(), old.core(), old.bottomFace(), bearers));
+        return makeUp.withFloor(makeUp.floor().withBearers(bearers));
     }
 
-    private static BoxPlan closer(BoxPlan plan) {
-        Members old = plan.makeUp().floor().bearers();
-        Members closer = new Members(old.section(), old.spacingMm() * 0.8, old.timber());
-        return plan.withMakeUp(floor(plan.makeUp(), closer));
+    /** Closer bearers would not do: the dent under a heel hardly depends on the span. */
+    private static BoxPlan thickerCore(BoxPlan plan) {
+        Layer old = plan.makeUp().floor().core();
+        Layer thicker = old.withThickness(old.thicknessMm() + CORE_STEP_MM);
+        return plan.withMakeUp(plan.makeUp().withFloor(plan.makeUp().floor().withCore(thicker)));
+    }
+
+    private static BoxPlan thickerFace(BoxPlan plan) {
+        Layer old = plan.makeUp().floor().topFace();
+        Layer thicker = old.withThickness(old.thicknessMm() + FACE_STEP_MM);
+        return plan.withMakeUp(plan.makeUp().withFloor(plan.makeUp().floor().withTopFace(thicker)));
     }
 }

@@ -6,6 +6,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -40,7 +43,10 @@ final class Pages implements AutoCloseable {
 
     private PDFont font(String name) throws IOException {
         try (InputStream in = Pages.class.getResourceAsStream("/pteron/exchange/fonts/" + name)) {
-            return PDType0Font.load(document, in);
+            TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            // joined letters such as fl would be lost when the text is searched or copied
+            font.setEnableGsub(false);
+            return PDType0Font.load(document, font, true);
         }
     }
 

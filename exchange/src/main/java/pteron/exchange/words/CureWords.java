@@ -42,7 +42,8 @@ public final class CureWords {
                     Map.entry("MOVE_WEIGHT_ACROSS", "Move weight across: it sits # off the middle"),
                     Map.entry("LEAVE_OR_STRENGTHEN", "Leave it, or take the next section"),
                     Map.entry("DEEPER_SECTION", "Take a section # times as deep"),
-                    Map.entry("CLOSER_BEARERS", "Bring the bearers to # of their spacing"));
+                    Map.entry("THICKER_CORE", "Make the floor's core # thicker"),
+                    Map.entry("THICKER_FACE", "Make the floor's top face # thicker"));
 
     private CureWords() {}
 

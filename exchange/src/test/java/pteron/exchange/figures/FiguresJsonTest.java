@@ -177,6 +177,9 @@ class FiguresJsonTest {
                                                 "`"
                                                         + key.replaceAll("\\.\\d+$", ".N")
                                                                 .replaceAll("axle-\\d+$", "axle-N")
+                                                                .replaceAll(
+                                                                        "net-area\\..*",
+                                                                        "net-area.PANEL")
                                                         + "`"));
         for (String list :
                 new String[] {

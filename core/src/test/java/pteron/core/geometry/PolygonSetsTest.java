@@ -1,0 +1,126 @@
+package pteron.core.geometry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+/** Polygons cut, joined and offset. */
+class PolygonSetsTest {
+
+    private static final double EXACT = 1e-6;
+
+    private static Polygon2 rectangle(double fromU, double toU, double fromV, double toV) {
+        return new Bounds2(fromU, toU, fromV, toV).polygon();
+    }
+
+    @Provide
+    Arbitrary<Bounds2> rectangles() {
+        Arbitrary<Double> at = Arbitraries.doubles().between(0, 900);
+        Arbitrary<Double> size = Arbitraries.doubles().between(10, 400);
+        return Combinators.combine(at, at, size, size)
+                .as((u, v, w, h) -> new Bounds2(u, u + w, v, v + h));
+    }
+
+    @Property
+    void sharedAndRest_makeTheWhole(
+            @ForAll("rectangles") Bounds2 one, @ForAll("rectangles") Bounds2 other) {
+        Polygon2 a = one.polygon();
+        Polygon2 b = other.polygon();
+        double rest = a.without(b).stream().mapToDouble(Polygon2::area).sum();
+        assertThat(rest + a.sharedArea(b)).isCloseTo(a.area(), within(0.01));
+    }
+
+    @Property
+    void union_isNeverMoreThanTheSum(
+            @ForAll("rectangles") Bounds2 one, @ForAll("rectangles") Bounds2 other) {
+        Polygon2 a = one.polygon();
+        Polygon2 b = other.polygon();
+        double union = Polygon2.union(List.of(a, b)).stream().mapToDouble(Polygon2::area).sum();
+        assertThat(union).isCloseTo(a.area() + b.area() - a.sharedArea(b), within(0.01));
+    }
+
+    @Property
+    void inset_rectangle(@ForAll("rectangles") Bounds2 one) {
+        double margin = Math.min(one.width(), one.height()) / 4;
+        Bounds2 inside = one.polygon().inset(margin).getFirst().bounds();
+        assertThat(inside.width()).isCloseTo(one.width() - 2 * margin, within(EXACT));
+        assertThat(inside.height()).isCloseTo(one.height() - 2 * margin, within(EXACT));
+    }
+
+    @Test
+    void inset_nothingLeft() {
+        assertThat(rectangle(0, 10, 0, 10).inset(5.1)).isEmpty();
+    }
+
+    @Test
+    void without_cutThrough_twoPiecesFromLowToHigh() {
+        List<Polygon2> pieces = rectangle(0, 100, 0, 10).without(rectangle(40, 60, -5, 15));
+        assertThat(pieces).hasSize(2);
+        assertThat(pieces.get(0).bounds().toU()).isEqualTo(40);
+        assertThat(pieces.get(1).bounds().fromU()).isEqualTo(60);
+    }
+
+    @Test
+    void without_several() {
+        List<Polygon2> left =
+                rectangle(0, 100, 0, 10)
+                        .without(List.of(rectangle(10, 20, 0, 10), rectangle(80, 90, 0, 10)));
+        assertThat(left).hasSize(3);
+        assertThat(left.stream().mapToDouble(Polygon2::area).sum()).isCloseTo(800, within(EXACT));
+    }
+
+    @Test
+    void corners_runAnticlockwise_withoutFlatOnes() {
+        Polygon2 polygon =
+                Polygon2.of(
+                        List.of(
+                                new Point2(0, 0),
+                                new Point2(0, 10),
+                                new Point2(5, 10),
+                                new Point2(10, 10),
+                                new Point2(10, 0)));
+        assertThat(polygon.corners()).hasSize(4);
+        assertThat(Polygon2.signedArea(polygon.corners())).isPositive();
+    }
+
+    @Test
+    void isSimple_bowTieIsNot() {
+        Polygon2 tie =
+                Polygon2.of(
+                        List.of(
+                                new Point2(0, 0),
+                                new Point2(10, 10),
+                                new Point2(10, 0),
+                                new Point2(0, 10)));
+        assertThat(tie.isSimple()).isFalse();
+        assertThat(rectangle(0, 1, 0, 1).isSimple()).isTrue();
+    }
+
+    @Test
+    void contains_withTolerance() {
+        Polygon2 wall = rectangle(0, 100, 0, 100);
+        assertThat(wall.contains(rectangle(10, 90, 10, 90), 0.01)).isTrue();
+        assertThat(wall.contains(rectangle(10, 100.5, 0, 10), 0.01)).isFalse();
+        assertThat(wall.contains(rectangle(10, 100.5, 0, 10), 5.1)).isTrue();
+    }
+
+    @Test
+    void leftOf_half() {
+        Line2 up = Line2.through(new Point2(50, 0), new Point2(50, 1));
+        assertThat(rectangle(0, 100, 0, 100).leftOf(up).getFirst().bounds().toU())
+                .isCloseTo(50, within(EXACT));
+    }
+
+    @Test
+    void slivers_areLeftOut() {
+        assertThat(rectangle(0, 10, 0, 10).without(rectangle(0, 9.99999, -1, 11))).isEmpty();
+    }
+}

@@ -1,0 +1,203 @@
+package pteron.core.strength;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import pteron.core.carrier.Carrier;
+import pteron.core.carrier.CarrierStage;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.outline.OutlineStage;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp.Section;
+import pteron.core.plan.StartingPlans;
+
+/** Checks of members against sums by hand and hand-calculated Eurocode examples. */
+class MemberChecksTest {
+
+    private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
+    private static final BoxPlan BARE = StartingPlans.square().withOpenings(List.of());
+
+    private static Map<String, Check> checks(MemberCheck check) {
+        return check.checks().stream()
+                .collect(Collectors.toMap(c -> c.key().replaceAll(".*\\.", ""), c -> c));
+    }
+
+    private static Strength strength(BoxPlan plan) {
+        return BoxModel.of(plan, LIBRARY).built().orElseThrow().strength();
+    }
+
+    /**
+     * EN 1995-1-1 by hand: 45 × 145 of C24, span 3 m, 0.5 kN/m permanent and 1 kN/m for a medium time. M =
+     * (1.35 · 0.5 + 1.5 · 1) · 9 / 8 = 2.447 kNm; W = 157 688 mm³; 15.52 N/mm². kh = 1.0068; fmd = 0.8 · 24 ·
+     * 1.0068 / 1.3 = 14.87. 1.044.
+     */
+    @Test
+    void bending_eurocodeByHand() {
+        MemberCheck joist =
+                new MemberCheck(
+                        "bearer",
+                        "joist",
+                        new Section(45, 145),
+                        LIBRARY.get("c24"),
+                        3000,
+                        new LoadCase(0.5, 1.0, 0),
+                        Duration.MEDIUM);
+        Check bending = checks(joist).get("bending");
+        assertThat(bending.demand().value()).isCloseTo(15.52, within(0.01));
+        assertThat(bending.capacity().value()).isCloseTo(14.87, within(0.01));
+        assertThat(bending.utilisation()).isCloseTo(1.044, within(0.002));
+    }
+
+    /** The same joist in shear: V = 3.2625 kN, 1.5 V / (0.67 · 6525) = 1.119; fvd = 0.8 · 4 / 1.3 = 2.462. */
+    @Test
+    void shear_eurocodeByHand() {
+        MemberCheck joist =
+                new MemberCheck(
+                        "bearer",
+                        "joist",
+                        new Section(45, 145),
+                        LIBRARY.get("c24"),
+                        3000,
+                        new LoadCase(0.5, 1.0, 0),
+                        Duration.MEDIUM);
+        Check shear = checks(joist).get("shear");
+        assertThat(shear.demand().value()).isCloseTo(1.119, within(0.001));
+        assertThat(shear.capacity().value()).isCloseTo(2.462, within(0.001));
+    }
+
+    /** And its deflection: I = 11.43e6 mm⁴; 5 (0.5 · 1.8 + 1) 3000⁴ / (384 · 11 000 · I) = 15.94 mm of 15. */
+    @Test
+    void deflection_eurocodeByHand() {
+        MemberCheck joist =
+                new MemberCheck(
+                        "bearer",
+                        "joist",
+                        new Section(45, 145),
+                        LIBRARY.get("c24"),
+                        3000,
+                        new LoadCase(0.5, 1.0, 0),
+                        Duration.MEDIUM);
+        Check sag = checks(joist).get("deflection");
+        assertThat(sag.demand().value()).isCloseTo(15.94, within(0.02));
+        assertThat(sag.capacity().value()).isEqualTo(15);
+        assertThat(sag.working().get().formula()).contains("384");
+    }
+
+    @Test
+    void onEdge_isSeveralTimesAsStiffAsFlat() {
+        RectangleSection edge = new RectangleSection(38, 89);
+        RectangleSection flat = new RectangleSection(89, 38);
+        double ratio = edge.inertiaMm4() / flat.inertiaMm4();
+        assertThat(ratio).isCloseTo(Math.pow(89 / 38.0, 2), within(1e-9)).isGreaterThan(5);
+    }
+
+    /** Cross-members 590 to 640 apart; free ends of 58.5 mm count as spans of 234. */
+    @Test
+    void bearers_longestSpan() {
+        Carrier carrier = CarrierStage.of(BARE, OutlineStage.of(BARE.box()));
+        assertThat(FloorCheck.longestSpan(carrier, 1.5, 4298.5)).isCloseTo(640, within(1e-9));
+        assertThat(FloorCheck.longestSpan(carrier, -400, 4298.5)).isCloseTo(4 * 460, within(1e-9));
+        assertThat(FloorCheck.longestSpan(carrier, 100, 600)).isCloseTo(500, within(1e-9));
+    }
+
+    /** A person of 110 kg in the middle of 640 mm against 2 kN/m² on a bay: the person governs. */
+    @Test
+    void bearer_byHand() {
+        double person = 110 * 9.80665;
+        double bay = 1250 / 3.0 - 0;
+        double own = (9 + 6.5) * 0.68 + 30 * 0.033;
+        double widest = 417;
+        double moment =
+                1.5 * person * 640 / 4 + 1.35 * own * 9.80665 / 1e6 * widest * 640 * 640 / 8;
+        double stress = moment / (38 * 63 * 63 / 6.0);
+        double strengthOf = Math.pow(150 / 63.0, 0.2) * 0.8 * 24 / 1.3;
+        double use =
+                strength(BARE).checks().stream()
+                        .filter(c -> c.key().equals("bearer.bending"))
+                        .findFirst()
+                        .orElseThrow()
+                        .utilisation();
+        assertThat(bay).isLessThan(widest);
+        assertThat(use).isCloseTo(stress / strengthOf, within(0.003));
+    }
+
+    /** A bow of 38 × 89 over 2047 − 63 with 1 kN in the middle and 8.84 kg/m² on its bay. */
+    @Test
+    void bow_byHand() {
+        double span = 2047 - 63;
+        double weight = (8.84 * 0.41667 + 0.038 * 0.089 * 420) * 9.80665 / 1000;
+        double moment = 1.35 * weight * span * span / 8 + 1.5 * 1000 * span / 4;
+        double strengthOf = Math.pow(150 / 89.0, 0.2) * 0.9 * 24 / 1.3;
+        double use = strength(BARE).byMember().get("roof bow 3");
+        assertThat(use).isCloseTo(moment / (38 * 89 * 89 / 6.0) / strengthOf, within(0.003));
+    }
+
+    /** A trimmer carries half of the opening: more than a stud beside it. */
+    @Test
+    void trimmer_carriesMore() {
+        Map<String, Double> uses = strength(StartingPlans.square()).byMember();
+        assertThat(uses.get("left trimmer 1")).isGreaterThan(uses.get("left stud 3"));
+    }
+
+    @Test
+    void findings_aboveOneStop_closeOnesWatch() {
+        Strength calm = strength(BARE.withLoads(BARE.loads().withWindSpeed(20)));
+        assertThat(calm.findings()).isEmpty();
+        Strength gale = strength(BARE.withLoads(BARE.loads().withWindSpeed(40)));
+        assertThat(gale.findings()).extracting("code").contains("WORKS_HARD_STUD_DEFLECTION");
+        Strength storm = strength(BARE.withLoads(BARE.loads().withWindSpeed(45)));
+        assertThat(storm.findings()).extracting("code").contains("OVERLOADED_STUD_DEFLECTION");
+        assertThat(storm.governing().orElseThrow().key()).isEqualTo("stud.deflection");
+    }
+
+    @Test
+    void sandwich_thickerCoreOrCloserBearers_sagLess() {
+        var floor = BARE.makeUp().floor();
+        BoxPlan thick =
+                BARE.withMakeUp(
+                        BARE.makeUp().withFloor(floor.withCore(floor.core().withThickness(50))));
+        BoxPlan close =
+                BARE.withMakeUp(
+                        BARE.makeUp()
+                                .withFloor(floor.withBearers(floor.bearers().withSpacing(320))));
+        double before = floor(BARE, "floor.deflection").demand().value();
+        assertThat(floor(thick, "floor.deflection").demand().value()).isLessThan(before);
+        assertThat(floor(close, "floor.deflection").demand().value()).isLessThan(before);
+    }
+
+    /** A thin floor under a heavy person is cured step by step. */
+    @Test
+    void sandwich_cures() {
+        var floor = BARE.makeUp().floor();
+        BoxPlan plan =
+                BARE.withLoads(BARE.loads().withFloorPerson(200))
+                        .withMakeUp(
+                                BARE.makeUp()
+                                        .withFloor(
+                                                floor.withTopFace(
+                                                        floor.topFace().withThickness(4))));
+        assertThat(strength(plan).findings())
+                .anyMatch(f -> f.code().startsWith("OVERLOADED_FLOOR"));
+        for (int i = 0; i < 12; i++) {
+            var failing =
+                    strength(plan).findings().stream()
+                            .filter(f -> f.code().startsWith("OVERLOADED_FLOOR"))
+                            .findFirst();
+            plan = failing.isPresent() ? failing.get().cure().change().apply(plan) : plan;
+        }
+        assertThat(strength(plan).findings())
+                .noneMatch(f -> f.code().startsWith("OVERLOADED_FLOOR"));
+    }
+
+    private static Check floor(BoxPlan plan, String key) {
+        return strength(plan).checks().stream()
+                .filter(c -> c.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+}
