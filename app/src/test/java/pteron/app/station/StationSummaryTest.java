@@ -1,0 +1,89 @@
+package pteron.app.station;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.cutting.BarCutting;
+import pteron.core.figure.Severity;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.UnitSystem;
+
+class StationSummaryTest {
+
+    private static BoxModel model(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting());
+    }
+
+    private static StationSummary summary(Station station, BoxPlan plan) {
+        return StationSummary.of(station, model(plan), BarCutting.NONE);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Station.class)
+    void everyStation_tellsSomething_evenWhenNothingCanBeBuilt(Station station) {
+        BoxPlan plan = StartingPlans.square();
+        assertThat(summary(station, plan).telling()).isNotBlank();
+        List<OutlinePoint> open =
+                List.of(
+                        new OutlinePoint(0, 0),
+                        new OutlinePoint(0, 2000),
+                        new OutlinePoint(4000, 900));
+        BoxPlan broken = plan.withBox(plan.box().withOutline(open));
+        assertThat(summary(station, broken).telling()).isNotBlank();
+    }
+
+    @Test
+    void margins_areDemandOverCapacity() {
+        BoxPlan plan = StartingPlans.square();
+        BoxModel model = model(plan);
+        assertThat(summary(Station.CARRIER, plan).margin())
+                .isCloseTo(model.balance().massKg() / 2700, within(1e-9));
+        assertThat(summary(Station.OUTLINE, plan).margin()).isCloseTo(2740 / 4000.0, within(1e-9));
+        double hardest =
+                model.built().orElseThrow().strength().governing().orElseThrow().utilisation();
+        assertThat(summary(Station.FRAME, plan).margin()).isEqualTo(hardest);
+    }
+
+    @Test
+    void worst_isTheMostSeriousThere() {
+        BoxPlan bad =
+                StartingPlans.square()
+                        .withOpening("door", o -> o.withPlace(new Opening.Place(4000, 0)));
+        assertThat(summary(Station.OPENINGS, bad).worst()).contains(Severity.STOPS);
+        assertThat(summary(Station.SKINS, bad).worst()).isEmpty();
+    }
+
+    @Test
+    void units_areTheBuilders() {
+        BoxPlan inches = StartingPlans.square().withUnits(UnitSystem.INCHES);
+        assertThat(summary(Station.OUTLINE, inches).telling()).isEqualTo("7′ 1 1⁄16″ high");
+        assertThat(summary(Station.CARRIER, inches).telling()).endsWith("lb left");
+    }
+
+    @Test
+    void stations_byKey_andTheirFigures() {
+        for (Station station : Station.values()) {
+            assertThat(Station.of(station.key())).isEqualTo(station);
+        }
+        assertThat(Station.of("moon")).isEqualTo(Station.CARRIER);
+        assertThat(Station.FRAME.has("strength.stud.bending")).isTrue();
+        assertThat(Station.FRAME.has("skins.sheets")).isFalse();
+        BoxModel model = model(StartingPlans.square());
+        assertThat(model.figures())
+                .allMatch(
+                        f ->
+                                List.of(Station.values()).stream()
+                                                .filter(s -> s.has(f.key()))
+                                                .count()
+                                        == 1);
+    }
+}

@@ -1,0 +1,157 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import pteron.app.document.PlanDocument;
+import pteron.app.station.Station;
+import pteron.app.style.Theme;
+import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Trailer;
+import pteron.core.quantity.UnitSystem;
+
+/** Parts of the window by themselves. */
+class PartsTest {
+
+    private final FxRobot robot = new FxRobot();
+    private Workbench bench;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void open() {
+        robot.interact(
+                () ->
+                        bench =
+                                new Workbench(
+                                        new PlanDocument(StartingPlans.square(), null),
+                                        new SimpleObjectProperty<>(Theme.LIGHT)));
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        robot.interact(bench::close);
+        FxToolkit.setupStage(Stage::hide);
+    }
+
+    private void show(Region part) throws Exception {
+        FxToolkit.setupStage(
+                stage -> {
+                    stage.setScene(new Scene(part, 900, 600));
+                    Theme.LIGHT.dress(stage.getScene());
+                    stage.show();
+                });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private <T extends Region> T made(Supplier<T> maker) {
+        SimpleObjectProperty<T> made = new SimpleObjectProperty<>();
+        robot.interact(() -> made.set(maker.get()));
+        return made.get();
+    }
+
+    @Test
+    void marginBar_hasAWordForEveryState() {
+        assertThat(MarginBar.word(0.5)).isEqualTo("holds");
+        assertThat(MarginBar.word(0.9)).isEqualTo("close");
+        assertThat(MarginBar.word(1.2)).isEqualTo("fails");
+        MarginBar bar = made(() -> new MarginBar(100, 10));
+        robot.interact(() -> bar.set(1.2));
+        assertThat(bar.getAccessibleText()).isEqualTo("1.2 of 1, fails");
+    }
+
+    @Test
+    void findings_showNothingWrong_thenWhatIsWrong() throws Exception {
+        show(made(() -> new FindingsPane(bench)));
+        assertThat(count()).startsWith("0 stops");
+        robot.interact(
+                () -> bench.document().edit(plan -> plan.withBox(plan.box().withOffset(900))));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(count()).doesNotStartWith("0 stops");
+        Button cure = robot.lookup("#cure-COUPLER_SHARE_LOW").queryButton();
+        assertThat(cure.getText()).startsWith("Move the box forward");
+        robot.interact(cure::fire);
+        assertThat(bench.document().model().balance().load().couplerPercent())
+                .isBetween(10.5, 11.5);
+    }
+
+    private String count() {
+        return robot.lookup(".count").queryAs(Label.class).getText();
+    }
+
+    @Test
+    void beam_paintsForEveryUnit_andAnEmptyCarrier() throws Exception {
+        BeamPane beam = made(() -> new BeamPane(bench));
+        show(beam);
+        robot.interact(() -> bench.document().edit(plan -> plan.withUnits(UnitSystem.INCHES)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(BeamPane.whole(1000, UnitSystem.METRIC)).isEqualTo("1\u2009000");
+        assertThat(BeamPane.whole(1000, UnitSystem.INCHES)).isEqualTo("2\u2009205");
+    }
+
+    @Test
+    void bars_standInTheCutPane() throws Exception {
+        robot.interact(() -> bench.stationProperty().set(Station.CUTTING));
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> !bench.cutting().workingProperty().get());
+        show(made(() -> new CutPane(bench)));
+        long pieces =
+                robot.lookup(".cut-piece").queryAll().stream().filter(Node::isVisible).count();
+        assertThat(pieces).isEqualTo(bench.document().model().members().size());
+        assertThat(robot.lookup(".headline").queryAs(Label.class).getText())
+                .contains("Softwood C24", "bars", "left over");
+    }
+
+    @Test
+    void working_followsTheEdits_andClosesItself() throws Exception {
+        show(made(() -> new WorkingPane(bench)));
+        robot.interact(() -> bench.workingProperty().set("carrier.payload"));
+        assertThat(robot.lookup(".headline").queryAs(Label.class).getText())
+                .endsWith("2\u2009060 kg");
+        robot.interact(
+                () ->
+                        bench.document()
+                                .edit(
+                                        plan ->
+                                                plan.withTrailer(
+                                                        plan.trailer()
+                                                                .withEmpty(
+                                                                        new Trailer.Empty(
+                                                                                700, 80)))));
+        assertThat(robot.lookup(".headline").queryAs(Label.class).getText())
+                .endsWith("2\u2009000 kg");
+        robot.interact(() -> bench.workingProperty().set("no.such"));
+        assertThat(robot.lookup("#working").queryAs(Region.class).isVisible()).isFalse();
+    }
+
+    @Test
+    void figuresAndInputs_areThoseOfTheStation() throws Exception {
+        show(made(() -> new FiguresPane(bench)));
+        robot.interact(() -> bench.stationProperty().set(Station.SEALING));
+        List<String> ids =
+                robot.lookup(".figure-row").queryAll().stream().map(Node::getId).toList();
+        assertThat(ids).hasSize(6).allMatch(id -> id.startsWith("figure-sealing."));
+        show(made(() -> new InputsPane(bench)));
+        assertThat(robot.lookup(".caution").queryAs(Label.class).getText()).contains("fumes");
+        assertThat(robot.lookup(".field-row").queryAll()).hasSize(2);
+    }
+}
