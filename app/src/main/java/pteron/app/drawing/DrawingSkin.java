@@ -33,9 +33,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
 
-    /** Room between a figure and the ticks of its line (pixels). */
-    private static final double CLEAR = 6;
-
     private final Canvas canvas = new Canvas();
     private final Pane overlay = new Pane();
     private final List<DimensionNode> figures = new ArrayList<>();
@@ -220,7 +217,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         new Painter(canvas.getGraphicsContext2D(), transform, palette, selected)
                 .paint(drawing, getSkinnable().markedProperty().get());
         placeGrips();
-        figures.forEach(this::place);
+        new FigureLayout(figures, transform, width, height).place();
     }
 
     private void placeGrips() {
@@ -232,55 +229,5 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 handle.setHeight(grip.area().height() * transform.scale());
             }
         }
-    }
-
-    private void place(DimensionNode node) {
-        Dimension dimension = node.dimension();
-        double at = Painter.rowAt(dimension, transform);
-        node.autosize();
-        if (Painter.isUpward(dimension)) {
-            double from = transform.y(dimension.from().v());
-            double to = transform.y(dimension.to().v());
-            middle(node, at, along(node, from, to));
-        } else {
-            double from = transform.x(dimension.from().u());
-            double to = transform.x(dimension.to().u());
-            middle(node, along(node, from, to), at);
-        }
-    }
-
-    /** Puts a figure over a point, but inside the drawing. */
-    private void middle(DimensionNode node, double x, double y) {
-        double right = Math.max(0, overlay.getWidth() - node.getWidth());
-        double low = Math.max(0, overlay.getHeight() - node.getHeight());
-        node.relocate(
-                Math.rint(Math.clamp(x - node.getWidth() / 2, -node.getWidth() / 3, right)),
-                Math.rint(Math.clamp(y - node.getHeight() / 2, 0, low)));
-    }
-
-    /** {@return the middle of a figure on its line; beside the line where that is too short for it} */
-    private double along(DimensionNode node, double from, double to) {
-        double room = Math.abs(to - from);
-        if (room > node.getWidth() + 2 * CLEAR || node.isEditing()) {
-            return (from + to) / 2;
-        }
-        double low = Math.min(from, to);
-        double out = node.getWidth() / 2 + CLEAR;
-        boolean leftFree = figures.stream().noneMatch(other -> endsAt(other, node, low));
-        return leftFree ? low - out : low + room + out;
-    }
-
-    /** {@return whether another dimension of the same row ends where this one begins} */
-    private boolean endsAt(DimensionNode other, DimensionNode node, double low) {
-        Dimension a = other.dimension();
-        Dimension b = node.dimension();
-        if (other == node || a.side() != b.side() || a.row() != b.row()) {
-            return false;
-        }
-        double end =
-                Painter.isUpward(a)
-                        ? Math.max(transform.y(a.from().v()), transform.y(a.to().v()))
-                        : Math.max(transform.x(a.from().u()), transform.x(a.to().u()));
-        return Math.abs(end - low) < 2;
     }
 }

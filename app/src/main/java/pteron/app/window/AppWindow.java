@@ -1,6 +1,5 @@
 package pteron.app.window;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -8,13 +7,7 @@ import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
-import javafx.scene.control.ButtonType;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
@@ -29,9 +22,6 @@ import pteron.exchange.pdf.Paper;
 
 /** The window of the application: start screen or one open plan. */
 public final class AppWindow {
-
-    private static final FileChooser.ExtensionFilter PLANS =
-            new FileChooser.ExtensionFilter("Pteron plans (*.json)", "*.json");
 
     private final Stage stage;
     private final StackPane root = new StackPane();
@@ -129,24 +119,7 @@ public final class AppWindow {
     }
 
     void chooseAndOpen() {
-        FileChooser chooser = chooser("Open a plan");
-        File file = chooser.showOpenDialog(stage);
-        if (file != null && mayClose()) {
-            open(file.toPath());
-        }
-    }
-
-    private FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(PLANS);
-        if (bench != null) {
-            bench.document()
-                    .file()
-                    .map(Path::toAbsolutePath)
-                    .ifPresent(f -> chooser.setInitialDirectory(f.getParent().toFile()));
-        }
-        return chooser;
+        dialogs().chooseToOpen(folder()).filter(file -> mayClose()).ifPresent(this::open);
     }
 
     void save() {
@@ -154,12 +127,15 @@ public final class AppWindow {
     }
 
     void chooseAndSave() {
-        FileChooser chooser = chooser("Save the plan as");
-        chooser.setInitialFileName(bench.document().plan().name() + ".json");
-        File file = chooser.showSaveDialog(stage);
-        if (file != null) {
-            saveTo(file.toPath());
-        }
+        String name = bench.document().plan().name() + ".json";
+        dialogs().chooseToSave(folder(), name).ifPresent(this::saveTo);
+    }
+
+    /** {@return folder of the open plan, empty while it never was saved} */
+    private Optional<Path> folder() {
+        return Optional.ofNullable(bench)
+                .flatMap(open -> open.document().file())
+                .map(file -> file.toAbsolutePath().getParent());
     }
 
     /** Saves the plan to a file. */
@@ -177,12 +153,7 @@ public final class AppWindow {
     }
 
     void chooseAndExport() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Export lists and drawings into a folder");
-        File folder = chooser.showDialog(stage);
-        if (folder != null) {
-            exportTo(folder.toPath());
-        }
+        dialogs().chooseFolder("Export lists and drawings into a folder").ifPresent(this::exportTo);
     }
 
     /** Exports lists and drawings into a folder. */
@@ -209,16 +180,18 @@ public final class AppWindow {
         if (bench == null || !bench.document().changedProperty().get()) {
             return true;
         }
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
-        Alert ask = alert("Save the changes?", "The plan has changes that are not saved.");
-        ask.getButtonTypes().setAll(save, discard, ButtonType.CANCEL);
-        Optional<ButtonType> answer = ask.showAndWait();
-        if (answer.isPresent() && answer.get() == save) {
-            save();
-            return bench.document().file().isPresent();
-        }
-        return answer.isPresent() && answer.get() == discard;
+        return switch (dialogs().askToSave()) {
+            case SAVE -> {
+                save();
+                yield bench.document().file().isPresent();
+            }
+            case DISCARD -> true;
+            case CANCEL -> false;
+        };
+    }
+
+    private Dialogs dialogs() {
+        return new Dialogs(stage, scene, theme.get());
     }
 
     void closePlan() {
@@ -227,21 +200,8 @@ public final class AppWindow {
         }
     }
 
-    private Alert alert(String title, String sentence) {
-        Alert alert = new Alert(Alert.AlertType.NONE, sentence, ButtonType.OK);
-        alert.initOwner(stage);
-        alert.setTitle("Pteron");
-        alert.setHeaderText(title);
-        alert.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
-        alert.getDialogPane()
-                .getStyleClass()
-                .addAll("pteron", theme.get() == Theme.DARK ? "dark" : "light");
-        alert.getDialogPane().setMinHeight(Region.USE_PREF_SIZE);
-        return alert;
-    }
-
     private void tell(String title, String sentence) {
-        alert(title, sentence).show();
+        dialogs().tell(title, sentence);
     }
 
     void switchTheme() {

@@ -115,8 +115,8 @@ final class EdgeFramer {
         Point2 to = panel.chain().get(edge + 1);
         boolean plateBefore = edge > 0 && !isPost(edge - 1);
         boolean plateAfter = edge < panel.chain().size() - 2 && !isPost(edge + 1);
-        Point2 innerFrom = plateBefore ? mitre(inner, edge - 1) : inner.at(-reach);
-        Point2 innerTo = plateAfter ? mitre(inner, edge + 1) : inner.at(reach);
+        Point2 innerFrom = plateBefore ? mitre(inner, edge - 1, from) : inner.at(-reach);
+        Point2 innerTo = plateAfter ? mitre(inner, edge + 1, to) : inner.at(reach);
         return Polygon2.of(
                 List.of(
                         plateBefore ? from : outer.at(-reach),
@@ -125,9 +125,9 @@ final class EdgeFramer {
                         innerFrom));
     }
 
-    private Point2 mitre(Line2 inner, int neighbour) {
+    private Point2 mitre(Line2 inner, int neighbour, Point2 shared) {
         Line2 other = line(neighbour).movedRight(thickness);
-        return inner.meets(other).orElseGet(() -> inner.at(inner.along(other.origin())));
+        return inner.meets(other).orElseGet(() -> inner.at(inner.along(shared)));
     }
 
     private Optional<Polygon2> piece(List<Polygon2> inside, Polygon2 strip, int edge) {

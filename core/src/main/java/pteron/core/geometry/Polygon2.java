@@ -1,15 +1,11 @@
 package pteron.core.geometry;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -23,13 +19,8 @@ public final class Polygon2 {
     /** Area below which a rest of cutting is rounding and no piece (mm²): a line a pencil hides. */
     public static final double LEAST_AREA_MM2 = 1e-3;
 
-    /** Height of a corner below which it is no corner (mm). */
-    private static final double FLAT_MM = 1e-7;
-
     /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
     private static final double MITRE_LIMIT = 10;
-
-    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final Polygon shape;
     private final Bounds2 bounds;
@@ -50,7 +41,7 @@ public final class Polygon2 {
             throw new IllegalArgumentException(
                     "polygon has [%d] corners and needs 3 or more".formatted(corners.size()));
         }
-        return new Polygon2(FACTORY.createPolygon(ring(corners)));
+        return new Polygon2(Rings.FACTORY.createPolygon(Rings.ring(corners)));
     }
 
     /** {@return an upright rectangle} */
@@ -70,14 +61,14 @@ public final class Polygon2 {
 
     /** {@return the corners of the outside, anticlockwise from u towards v, flat ones left out} */
     public List<Point2> corners() {
-        return points(shape.getExteriorRing());
+        return Rings.corners(shape.getExteriorRing());
     }
 
     /** {@return the corners of each hole, anticlockwise} */
     public List<List<Point2>> holes() {
         List<List<Point2>> holes = new ArrayList<>();
         for (int i = 0; i < shape.getNumInteriorRing(); i++) {
-            holes.add(points(shape.getInteriorRingN(i)));
+            holes.add(Rings.corners(shape.getInteriorRingN(i)));
         }
         return holes;
     }
@@ -178,41 +169,18 @@ public final class Polygon2 {
 
     /** {@return the stretches of a straight cut that lie in this, in the order of the cut} */
     public List<Segment2> cut(Segment2 segment) {
-        return segments(segment, line(segment).intersection(shape));
+        return Rings.segments(segment, Rings.line(segment).intersection(shape));
     }
 
     /** {@return the stretches of a straight cut that lie in none of the polygons} */
     public static List<Segment2> uncovered(Segment2 segment, List<Polygon2> covers) {
-        Geometry left = line(segment);
+        Geometry left = Rings.line(segment);
         for (Polygon2 cover : covers) {
             if (left.getEnvelopeInternal().intersects(cover.shape.getEnvelopeInternal())) {
                 left = left.difference(cover.shape);
             }
         }
-        return segments(segment, left);
-    }
-
-    private static LineString line(Segment2 segment) {
-        return FACTORY.createLineString(
-                new Coordinate[] {
-                    new Coordinate(segment.from().u(), segment.from().v()),
-                    new Coordinate(segment.to().u(), segment.to().v())
-                });
-    }
-
-    private static List<Segment2> segments(Segment2 along, Geometry geometry) {
-        Line2 line = Line2.through(along.from(), along.to());
-        List<Segment2> segments = new ArrayList<>();
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            if (geometry.getGeometryN(i) instanceof LineString piece
-                    && piece.getLength() > FLAT_MM) {
-                Coordinate a = piece.getCoordinateN(0);
-                Coordinate b = piece.getCoordinateN(piece.getNumPoints() - 1);
-                segments.add(new Segment2(new Point2(a.x, a.y), new Point2(b.x, b.y)));
-            }
-        }
-        segments.sort(Comparator.comparingDouble(found -> line.along(found.from())));
-        return List.copyOf(segments);
+        return Rings.segments(segment, left);
     }
 
     private static List<Polygon2> pieces(Geometry geometry) {
@@ -227,42 +195,6 @@ public final class Polygon2 {
                 Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
                         .thenComparingDouble(piece -> piece.bounds().fromV()));
         return List.copyOf(pieces);
-    }
-
-    private static LinearRing ring(List<Point2> corners) {
-        Coordinate[] coordinates = new Coordinate[corners.size() + 1];
-        Arrays.setAll(
-                coordinates,
-                i -> {
-                    Point2 corner = corners.get(i % corners.size());
-                    return new Coordinate(corner.u(), corner.v());
-                });
-        return FACTORY.createLinearRing(coordinates);
-    }
-
-    private static List<Point2> points(LinearRing ring) {
-        Coordinate[] all = ring.getCoordinates();
-        List<Point2> points = new ArrayList<>();
-        for (int i = 0; i < all.length - 1; i++) {
-            points.add(new Point2(all[i].x, all[i].y));
-        }
-        List<Point2> corners = withoutFlat(points);
-        return signedArea(corners) < 0 ? corners.reversed() : corners;
-    }
-
-    private static List<Point2> withoutFlat(List<Point2> points) {
-        List<Point2> kept = new ArrayList<>();
-        int count = points.size();
-        for (int i = 0; i < count; i++) {
-            Point2 before = kept.isEmpty() ? points.get((i + count - 1) % count) : kept.getLast();
-            Point2 here = points.get(i);
-            Point2 after = points.get((i + 1) % count);
-            double height = Math.abs(after.minus(before).cross(here.minus(before)));
-            if (height > FLAT_MM * Math.max(1, after.distance(before))) {
-                kept.add(here);
-            }
-        }
-        return kept.size() < 3 ? points : List.copyOf(kept);
     }
 
     /** {@return area of a chain of corners (mm²), above 0 when it runs anticlockwise} */

@@ -37,16 +37,19 @@ record Joint(Point2 out, Point2 in) {
      * bevel; equal depths are mitred up to a turn of 60°}
      */
     static Pair between(Band before, Band after) {
+        Point2 shared = after.edge().from();
         Pair mitred =
                 new Pair(
-                        new Joint(
-                                corner(before.frameOut(), after.frameOut()),
-                                corner(before.frameIn(), after.frameIn())),
-                        new Joint(
-                                corner(after.frameOut(), before.frameOut()),
-                                corner(after.frameIn(), before.frameIn())));
-        Pair beforeOver = new Pair(endAt(before, after.frameOut()), endAt(after, before.frameIn()));
-        Pair afterOver = new Pair(endAt(before, after.frameIn()), endAt(after, before.frameOut()));
+                        end(before, after.frameOut(), after.frameIn(), shared),
+                        end(after, before.frameOut(), before.frameIn(), shared));
+        Pair beforeOver =
+                new Pair(
+                        end(before, after.frameOut(), after.frameOut(), shared),
+                        end(after, before.frameIn(), before.frameIn(), shared));
+        Pair afterOver =
+                new Pair(
+                        end(before, after.frameIn(), after.frameIn(), shared),
+                        end(after, before.frameOut(), before.frameOut(), shared));
         boolean afterIsFlatter = after.edge().steepnessDegrees() < before.edge().steepnessDegrees();
         // the flatter one lies over: water runs off it, and its members bear on the steeper one
         Pair lapped = afterIsFlatter ? afterOver : beforeOver;
@@ -55,17 +58,19 @@ record Joint(Point2 out, Point2 in) {
                 .orElseThrow();
     }
 
-    private static Joint endAt(Band band, Line2 line) {
-        return new Joint(corner(band.frameOut(), line), corner(band.frameIn(), line));
+    /** {@return where a band ends: its outer face at one line, its inner face at another} */
+    private static Joint end(Band band, Line2 out, Line2 in, Point2 shared) {
+        return new Joint(corner(band.frameOut(), out, shared), corner(band.frameIn(), in, shared));
     }
 
     /** {@return where the band stands on a level floor} */
     static Joint onFloor(Band band, Line2 floor) {
-        return endAt(band, floor);
+        Point2 foot = band.edge().from();
+        return end(band, floor, floor, foot);
     }
 
-    /** {@return where two lines meet; where they run on, the end of the first} */
-    static Point2 corner(Line2 one, Line2 other) {
-        return one.meets(other).orElseGet(() -> one.at(one.along(other.origin())));
+    /** {@return where two lines meet; where they run side by side, beside the corner they share} */
+    static Point2 corner(Line2 one, Line2 other, Point2 shared) {
+        return one.meets(other).orElseGet(() -> one.at(one.along(shared)));
     }
 }

@@ -78,7 +78,9 @@ final class PanelMaker {
     }
 
     private double skinFace(int band, double heightMm) {
-        return Joint.corner(bands.get(band).frameOut(), ShellStage.level(heightMm)).u();
+        Band wall = bands.get(band);
+        Point2 foot = wall.edge().from();
+        return Joint.corner(wall.frameOut(), ShellStage.level(heightMm), foot).u();
     }
 
     Panel side(PanelKind kind) {

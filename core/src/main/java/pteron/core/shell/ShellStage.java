@@ -88,12 +88,18 @@ public final class ShellStage {
                 List<Band> bands, Function<Band, Line2> line, double floorMm) {
             Line2 floor = level(floorMm);
             List<Point2> chain = new ArrayList<>();
-            chain.add(Joint.corner(line.apply(bands.getFirst()), floor));
+            chain.add(onFloor(bands.getFirst(), line, floor));
             for (int i = 1; i < bands.size(); i++) {
-                chain.add(Joint.corner(line.apply(bands.get(i - 1)), line.apply(bands.get(i))));
+                Band before = bands.get(i - 1);
+                Band after = bands.get(i);
+                chain.add(Joint.corner(line.apply(before), line.apply(after), after.edge().from()));
             }
-            chain.add(Joint.corner(line.apply(bands.getLast()), floor));
+            chain.add(onFloor(bands.getLast(), line, floor));
             return chain;
+        }
+
+        private static Point2 onFloor(Band band, Function<Band, Line2> line, Line2 floor) {
+            return Joint.corner(line.apply(band), floor, band.edge().from());
         }
 
         private static double leastEdge(List<Band> bands, List<Point2> chain) {

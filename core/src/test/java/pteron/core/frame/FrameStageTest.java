@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.StartingPlans;
 
 /** Members of the starting boxes, worked out by hand. */
@@ -109,6 +111,23 @@ class FrameStageTest {
     void mass_volumeTimesDensity() {
         Member stud = member(frame(StartingPlans.square()), "right stud 1");
         assertThat(stud.massKg()).isCloseTo(0.038 * 0.063 * 1.885 * 420, within(1e-9));
+    }
+
+    /** A roof given as two lines in one plane: two panels that meet, nothing shared, nothing open. */
+    @Test
+    void roofInTwoLines_isFramedToo() {
+        BoxPlan plan = StartingPlans.square();
+        List<OutlinePoint> outline = new ArrayList<>(plan.box().outline());
+        outline.add(2, new OutlinePoint(2000, 2160));
+        Frame frame = frame(plan.withBox(plan.box().withOutline(outline)));
+        assertThat(frame.findings()).isEmpty();
+        double whole = frame(plan).panels().get(4).panel().frame().area();
+        double both =
+                frame.panels().stream()
+                        .filter(p -> p.panel().kind().isRoof())
+                        .mapToDouble(p -> p.panel().frame().area())
+                        .sum();
+        assertThat(both).isCloseTo(whole, within(1.0));
     }
 
     @Test

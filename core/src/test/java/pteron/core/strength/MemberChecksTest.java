@@ -22,6 +22,16 @@ class MemberChecksTest {
     private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
     private static final BoxPlan BARE = StartingPlans.square().withOpenings(List.of());
 
+    private static final MemberCheck JOIST =
+            new MemberCheck(
+                    "bearer",
+                    "joist",
+                    new Section(45, 145),
+                    LIBRARY.get("c24"),
+                    3000,
+                    new LoadCase(0.5, 1.0, 0),
+                    Duration.MEDIUM);
+
     private static Map<String, Check> checks(MemberCheck check) {
         return check.checks().stream()
                 .collect(Collectors.toMap(c -> c.key().replaceAll(".*\\.", ""), c -> c));
@@ -38,16 +48,7 @@ class MemberChecksTest {
      */
     @Test
     void bending_eurocodeByHand() {
-        MemberCheck joist =
-                new MemberCheck(
-                        "bearer",
-                        "joist",
-                        new Section(45, 145),
-                        LIBRARY.get("c24"),
-                        3000,
-                        new LoadCase(0.5, 1.0, 0),
-                        Duration.MEDIUM);
-        Check bending = checks(joist).get("bending");
+        Check bending = checks(JOIST).get("bending");
         assertThat(bending.demand().value()).isCloseTo(15.52, within(0.01));
         assertThat(bending.capacity().value()).isCloseTo(14.87, within(0.01));
         assertThat(bending.utilisation()).isCloseTo(1.044, within(0.002));
@@ -56,16 +57,7 @@ class MemberChecksTest {
     /** The same joist in shear: V = 3.2625 kN, 1.5 V / (0.67 · 6525) = 1.119; fvd = 0.8 · 4 / 1.3 = 2.462. */
     @Test
     void shear_eurocodeByHand() {
-        MemberCheck joist =
-                new MemberCheck(
-                        "bearer",
-                        "joist",
-                        new Section(45, 145),
-                        LIBRARY.get("c24"),
-                        3000,
-                        new LoadCase(0.5, 1.0, 0),
-                        Duration.MEDIUM);
-        Check shear = checks(joist).get("shear");
+        Check shear = checks(JOIST).get("shear");
         assertThat(shear.demand().value()).isCloseTo(1.119, within(0.001));
         assertThat(shear.capacity().value()).isCloseTo(2.462, within(0.001));
     }
@@ -73,16 +65,7 @@ class MemberChecksTest {
     /** And its deflection: I = 11.43e6 mm⁴; 5 (0.5 · 1.8 + 1) 3000⁴ / (384 · 11 000 · I) = 15.94 mm of 15. */
     @Test
     void deflection_eurocodeByHand() {
-        MemberCheck joist =
-                new MemberCheck(
-                        "bearer",
-                        "joist",
-                        new Section(45, 145),
-                        LIBRARY.get("c24"),
-                        3000,
-                        new LoadCase(0.5, 1.0, 0),
-                        Duration.MEDIUM);
-        Check sag = checks(joist).get("deflection");
+        Check sag = checks(JOIST).get("deflection");
         assertThat(sag.demand().value()).isCloseTo(15.94, within(0.02));
         assertThat(sag.capacity().value()).isEqualTo(15);
         assertThat(sag.working().get().formula()).contains("384");

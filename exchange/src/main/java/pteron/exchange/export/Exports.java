@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Set;
 import pteron.core.cutting.BarCutting;
 import pteron.core.model.BoxModel;
+import pteron.exchange.csv.MaterialList;
 import pteron.exchange.csv.ShopLists;
 import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.file.WholeFile;
@@ -68,8 +69,7 @@ public final class Exports {
             written.add(text(order, name + "-cut-list.csv", ShopLists.cutList(model)));
             written.add(text(order, name + "-bars.csv", ShopLists.barList(cutting)));
             written.add(text(order, name + "-sheets.csv", ShopLists.sheetList(model)));
-            written.add(
-                    text(order, name + "-materials.csv", ShopLists.materialList(model, cutting)));
+            written.add(text(order, name + "-materials.csv", MaterialList.text(model, cutting)));
         }
         if (order.kinds().contains("json")) {
             written.add(text(order, name + "-figures.json", FiguresJson.text(model, cutting)));

@@ -45,7 +45,7 @@ class ShopListsTest {
 
     @Test
     void materials_nameWhatToAskFor() {
-        String text = ShopLists.materialList(model, cutting);
+        String text = MaterialList.text(model, cutting);
         assertThat(text)
                 .contains("bar,Softwood C24,38 × 63 × ")
                 .contains("sheet,Aluminium sheet,1.5 × 1250 × 2500,")
@@ -74,14 +74,14 @@ class ShopListsTest {
                 BoxModel.of(plan.withBox(plan.box().withOutline(open)), MaterialLibrary.starting());
         assertThat(ShopLists.cutList(broken).lines()).hasSize(1);
         assertThat(ShopLists.sheetList(broken).lines()).hasSize(1);
-        assertThat(ShopLists.materialList(broken, BarCutting.NONE).lines()).hasSize(1);
+        assertThat(MaterialList.text(broken, BarCutting.NONE).lines()).hasSize(1);
     }
 
     @Test
     void numbers_arePlain() {
-        assertThat(ShopLists.number(1885.04, 1)).isEqualTo("1885");
-        assertThat(ShopLists.number(0.04, 1)).isEqualTo("0");
-        assertThat(ShopLists.number(-0.04, 1)).isEqualTo("0");
-        assertThat(ShopLists.number(1200, 0)).isEqualTo("1200");
+        assertThat(Csv.number(1885.04, 1)).isEqualTo("1885");
+        assertThat(Csv.number(0.04, 1)).isEqualTo("0");
+        assertThat(Csv.number(-0.04, 1)).isEqualTo("0");
+        assertThat(Csv.number(1200, 0)).isEqualTo("1200");
     }
 }

@@ -1,0 +1,50 @@
+package pteron.exchange.csv;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** Writes CSV: comma, a header line, line ends {@code \\n}, numbers without locale. */
+final class Csv {
+
+    private Csv() {}
+
+    /** {@return a number with so many decimals at most} */
+    static String number(double value, int decimals) {
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+        return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+    }
+
+    /** Fills a table with its rows. */
+    interface Filling {
+        void fill(Rows rows);
+    }
+
+    /** Takes the rows of a table. */
+    interface Rows {
+        void print(Object... values);
+    }
+
+    /** {@return a table with a header line} */
+    static String text(String[] header, Filling filling) {
+        StringBuilder text = new StringBuilder();
+        CSVFormat format =
+                CSVFormat.RFC4180.builder().setHeader(header).setRecordSeparator("\n").get();
+        try (CSVPrinter printer = new CSVPrinter(text, format)) {
+            filling.fill(
+                    values -> {
+                        try {
+                            printer.printRecord(values);
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
+                    });
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+}
