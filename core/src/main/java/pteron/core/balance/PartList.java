@@ -6,6 +6,7 @@ import pteron.core.balance.Part.Group;
 import pteron.core.carrier.Carrier;
 import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
+import pteron.core.frame.PanelFrame.Bays;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.Material;
@@ -72,22 +73,16 @@ public final class PartList {
         boolean floor = panel.kind() == PanelKind.FLOOR;
         List<Polygon2> holes =
                 openings.in(panel).stream().map(one -> one.clear().polygon()).toList();
-        List<Polygon2> areas = floor ? List.of(panel.frame()) : frame.bays(holes);
         Layer layer = panel.filling();
+        Polygon2 whole = panel.frame();
+        Bays bays = floor ? new Bays(whole.area(), whole.centroid()) : frame.bays(holes);
         double thickness =
                 floor ? layer.thicknessMm() : Math.min(layer.thicknessMm(), panel.depthMm());
+        double volume = bays.areaMm2() * thickness;
+        double mass = volume * library.get(layer.material()).density() / 1e9;
+        String name = panel.id() + (floor ? " core" : " insulation");
         double middle = panel.fillingFromMm() + thickness / 2;
-        double area = areas.stream().mapToDouble(Polygon2::area).sum();
-        if (area > 0) {
-            Point3 moment = new Point3(0, 0, 0);
-            for (Polygon2 bay : areas) {
-                moment =
-                        moment.plus(panel.placement().at(bay.centroid(), middle).times(bay.area()));
-            }
-            double mass = area * thickness * library.get(layer.material()).density() / 1e9;
-            String name = panel.id() + (floor ? " core" : " insulation");
-            add(name, Group.FOAM, mass, moment.times(1 / area));
-        }
+        add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle));
     }
 
     private void sealing(Sealing sealing) {

@@ -37,6 +37,8 @@ final class BlockFramer {
     void frame(SettingOut settingOut) {
         if (panel.kind().isRoof()) {
             roofEdges();
+        } else if (!panel.kind().isSide() && panel.kind() != PanelKind.FLOOR) {
+            liningEnds();
         }
         List<Double> outer = new ArrayList<>(settingOut.outerRows());
         List<Double> inner = new ArrayList<>(settingOut.innerRows());
@@ -62,6 +64,22 @@ final class BlockFramer {
 
     private Depth flushInside() {
         return new Depth(blocking, own.depthMm() - blocking.depthMm());
+    }
+
+    /** Backs the lower and upper edge of a lining that ends short of the plates. */
+    private void liningEnds() {
+        Bounds2 frame = panel.frame().bounds();
+        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
+        liningEnd(frame.fromV(), lining.fromV(), 1);
+        liningEnd(frame.toV(), lining.toV(), -1);
+    }
+
+    private void liningEnd(double edge, double liningEdge, int inward) {
+        double set = inward * (liningEdge - edge);
+        if (set > own.thicknessMm() - Panel.CORNER_BACKING_MM) {
+            double least = own.thicknessMm() + blocking.thicknessMm() / 2;
+            row(edge + inward * Math.max(least, set), flushInside());
+        }
     }
 
     private void roofEdges() {

@@ -1,6 +1,8 @@
 package pteron.core.frame;
 
+import java.util.ArrayList;
 import java.util.List;
+import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.shell.Panel;
 
@@ -18,15 +20,41 @@ public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> member
         members = List.copyOf(members);
     }
 
-    /** {@return area between the members that the filling takes up, openings left out (mm²)} */
-    public List<Polygon2> bays(List<Polygon2> openings) {
-        List<Polygon2> timber =
-                members.stream()
-                        .filter(member -> member.section().depthMm() > panel.depthMm() - 0.5)
-                        .map(Member::profile)
-                        .toList();
-        return panel.frame().without(timber).stream()
-                .flatMap(bay -> bay.without(openings).stream())
-                .toList();
+    /**
+     * The room between the members that the filling takes up. Immutable.
+     *
+     * @param areaMm2 its area (mm²), 0 or above
+     * @param middle middle of that area (u, v)
+     */
+    public record Bays(double areaMm2, Point2 middle) {}
+
+    /**
+     * {@return the room between full-depth members, openings left out}
+     *
+     * <p>Members share no room, so their areas and moments are taken from those of the frame; of openings
+     * only what no member and no other opening covers.
+     *
+     * @param openings clear openings (u, v)
+     */
+    public Bays bays(List<Polygon2> openings) {
+        List<Polygon2> taken = new ArrayList<>();
+        members.stream()
+                .filter(member -> member.section().depthMm() > panel.depthMm() - 0.5)
+                .forEach(member -> taken.add(member.profile()));
+        List<Polygon2> holes = new ArrayList<>();
+        for (Polygon2 opening : openings) {
+            List<Polygon2> covered = new ArrayList<>(taken);
+            covered.addAll(holes);
+            panel.frame().shared(opening).forEach(hole -> holes.addAll(hole.without(covered)));
+        }
+        taken.addAll(holes);
+        Polygon2 frame = panel.frame();
+        double area = frame.area();
+        Point2 moment = frame.centroid().times(area);
+        for (Polygon2 piece : taken) {
+            area -= piece.area();
+            moment = moment.minus(piece.centroid().times(piece.area()));
+        }
+        return new Bays(Math.max(0, area), area > 0 ? moment.times(1 / area) : frame.centroid());
     }
 }

@@ -24,11 +24,13 @@ public final class Polygon2 {
 
     private final Polygon shape;
     private final Bounds2 bounds;
+    private final boolean rectangle;
 
     private Polygon2(Polygon shape) {
         this.shape = shape;
         Envelope box = shape.getEnvelopeInternal();
         this.bounds = new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
+        this.rectangle = shape.isRectangle();
     }
 
     /**
@@ -97,12 +99,25 @@ public final class Polygon2 {
         if (isRectangle() && other.isRectangle()) {
             return rectangle(bounds(), other.bounds());
         }
+        if (isRectangle() && covers(other.bounds)) {
+            return List.of(other);
+        }
+        if (other.isRectangle() && other.covers(bounds)) {
+            return List.of(this);
+        }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.INTERSECTION));
+    }
+
+    private boolean covers(Bounds2 area) {
+        return bounds.fromU() <= area.fromU()
+                && bounds.toU() >= area.toU()
+                && bounds.fromV() <= area.fromV()
+                && bounds.toV() >= area.toV();
     }
 
     /** {@return whether it is an upright rectangle} */
     private boolean isRectangle() {
-        return shape.isRectangle();
+        return rectangle;
     }
 
     private static List<Polygon2> rectangle(Bounds2 one, Bounds2 other) {
@@ -134,7 +149,35 @@ public final class Polygon2 {
         if (!bounds().overlaps(other.bounds())) {
             return List.of(this);
         }
+        if (isRectangle() && other.isRectangle() && spans(other.bounds)) {
+            return rests(other.bounds);
+        }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
+    }
+
+    /** {@return whether a rectangle reaches over this one from side to side or from below to above} */
+    private boolean spans(Bounds2 other) {
+        return other.fromU() <= bounds.fromU() && other.toU() >= bounds.toU()
+                || other.fromV() <= bounds.fromV() && other.toV() >= bounds.toV();
+    }
+
+    /** {@return what a rectangle that spans this one leaves of it: up to two rectangles} */
+    private List<Polygon2> rests(Bounds2 cut) {
+        Bounds2 b = bounds;
+        boolean sideways = cut.fromV() <= b.fromV() && cut.toV() >= b.toV();
+        List<Bounds2> rests =
+                sideways
+                        ? List.of(
+                                new Bounds2(b.fromU(), cut.fromU(), b.fromV(), b.toV()),
+                                new Bounds2(cut.toU(), b.toU(), b.fromV(), b.toV()))
+                        : List.of(
+                                new Bounds2(b.fromU(), b.toU(), b.fromV(), cut.fromV()),
+                                new Bounds2(b.fromU(), b.toU(), cut.toV(), b.toV()));
+        return rests.stream()
+                .filter(rest -> rest.width() > 0 && rest.height() > 0)
+                .filter(rest -> rest.width() * rest.height() > LEAST_AREA_MM2)
+                .map(Polygon2::rectangle)
+                .toList();
     }
 
     /** {@return the polygons laid together; overlaps count once} */
@@ -169,18 +212,25 @@ public final class Polygon2 {
 
     /** {@return the stretches of a straight cut that lie in this, in the order of the cut} */
     public List<Segment2> cut(Segment2 segment) {
-        return Rings.segments(segment, Rings.line(segment).intersection(shape));
+        return isRectangle()
+                ? segment.within(bounds).map(List::of).orElse(List.of())
+                : Rings.segments(segment, Rings.line(segment).intersection(shape));
     }
 
     /** {@return the stretches of a straight cut that lie in none of the polygons} */
     public static List<Segment2> uncovered(Segment2 segment, List<Polygon2> covers) {
-        Geometry left = Rings.line(segment);
+        List<Segment2> left = List.of(segment);
         for (Polygon2 cover : covers) {
-            if (left.getEnvelopeInternal().intersects(cover.shape.getEnvelopeInternal())) {
-                left = left.difference(cover.shape);
-            }
+            left = left.stream().flatMap(stretch -> cover.notOver(stretch).stream()).toList();
         }
-        return Rings.segments(segment, left);
+        return left;
+    }
+
+    private List<Segment2> notOver(Segment2 segment) {
+        if (isRectangle() || segment.within(bounds).isEmpty()) {
+            return segment.outside(bounds);
+        }
+        return Rings.segments(segment, Rings.line(segment).difference(shape));
     }
 
     private static List<Polygon2> pieces(Geometry geometry) {

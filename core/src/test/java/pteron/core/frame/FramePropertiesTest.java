@@ -26,7 +26,10 @@ import pteron.core.skin.Seam;
 /** Nothing overlaps, nothing is missing along a sheet edge: for boxes by chance. */
 class FramePropertiesTest {
 
-    private static final int TRIES = 60;
+    private static final int TRIES = 100;
+
+    /** Fixed, so that a run can be repeated; change it to look further. */
+    private static final String SEED = "20261125";
 
     @Provide
     Arbitrary<BoxPlan> plans() {
@@ -37,7 +40,7 @@ class FramePropertiesTest {
         return BoxModel.of(plan, MaterialLibrary.starting()).built().orElse(null);
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void membersOfAPanel_shareNoRoom(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
         if (built == null) {
@@ -55,7 +58,7 @@ class FramePropertiesTest {
         }
     }
 
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void members_stayInTheirPanel_andClearOfOpenings(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
         if (built == null) {
@@ -89,7 +92,7 @@ class FramePropertiesTest {
     }
 
     /** Members of different panels as bodies: an area in the side elevation and a stretch across. */
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void membersOfDifferentPanels_shareNoRoom(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
         if (built == null) {
@@ -114,7 +117,7 @@ class FramePropertiesTest {
      * Every seam has timber behind it, on both sides of it, but for what openings close to it cut away: there
      * the finding says so.
      */
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void seams_areBackedOrSaid(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
         if (built == null || !built.openings().findings().isEmpty()) {
@@ -186,7 +189,7 @@ class FramePropertiesTest {
     }
 
     /** Edges of the linings and of the strip's outer skins have timber behind them all round. */
-    @Property(tries = TRIES)
+    @Property(tries = TRIES, seed = SEED)
     void outerEdges_areBacked(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
         if (built == null || !built.openings().findings().isEmpty()) {

@@ -55,6 +55,31 @@ class PolygonSetsTest {
         assertThat(inside.height()).isCloseTo(one.height() - 2 * margin, within(EXACT));
     }
 
+    /** The quick way for rectangles against the library's: a rectangle with one corner shaved. */
+    @Property
+    void lines_quickWayAndLibrary_agree(
+            @ForAll("rectangles") Bounds2 area, @ForAll("rectangles") Bounds2 ends) {
+        Segment2 line =
+                new Segment2(
+                        new Point2(ends.fromU(), ends.fromV()), new Point2(ends.toU(), ends.toV()));
+        Polygon2 shaved =
+                Polygon2.of(
+                        List.of(
+                                new Point2(area.fromU(), area.fromV()),
+                                new Point2(area.toU(), area.fromV()),
+                                new Point2(area.toU(), area.toV()),
+                                new Point2(area.fromU() + 1e-6, area.toV()),
+                                new Point2(area.fromU(), area.toV() - 1e-6)));
+        double quick = area.polygon().cut(line).stream().mapToDouble(Segment2::lengthMm).sum();
+        double library = shaved.cut(line).stream().mapToDouble(Segment2::lengthMm).sum();
+        assertThat(quick).isCloseTo(library, within(1e-3));
+        double rest =
+                Polygon2.uncovered(line, List.of(area.polygon())).stream()
+                        .mapToDouble(Segment2::lengthMm)
+                        .sum();
+        assertThat(quick + rest).isCloseTo(line.lengthMm(), within(1e-6));
+    }
+
     @Test
     void inset_nothingLeft() {
         assertThat(rectangle(0, 10, 0, 10).inset(5.1)).isEmpty();
