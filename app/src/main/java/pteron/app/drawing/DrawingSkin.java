@@ -81,7 +81,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private void rebuild() {
         Drawing drawing = getSkinnable().getDrawing();
         String focused =
-                figures.stream()
+                overlay.getChildren().stream()
                         .filter(Node::isFocusWithin)
                         .map(Node::getId)
                         .findFirst()
@@ -103,10 +103,11 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             DimensionNode node = new DimensionNode(dimension, units, behavior::type);
             figures.add(node);
             overlay.getChildren().add(node);
-            if (node.getId().equals(focused)) {
-                node.requestFocus();
-            }
         }
+        overlay.getChildren().stream()
+                .filter(node -> !focused.isEmpty() && focused.equals(node.getId()))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
         getSkinnable().requestLayout();
     }
 
@@ -120,13 +121,22 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         Tooltip.install(handle, new Tooltip(name(opening)));
         handle.setFill(Color.TRANSPARENT);
         handle.setCursor(Cursor.MOVE);
+        handle.setFocusTraversable(true);
+        handle.setAccessibleText(name(opening));
+        handle.focusedProperty()
+                .subscribe(
+                        focused -> {
+                            if (focused) {
+                                getSkinnable().selectedProperty().set(opening);
+                            }
+                        });
         handle.setOnMousePressed(
                 event -> {
                     Grip grip = (Grip) handle.getUserData();
                     pressedX = event.getSceneX();
                     pressedY = event.getSceneY();
                     getSkinnable().selectedProperty().set(grip.opening());
-                    getSkinnable().requestFocus();
+                    handle.requestFocus();
                     behavior.press(grip);
                     event.consume();
                 });

@@ -60,7 +60,7 @@ final class Commands {
                 Command.of(
                         "close-working",
                         "Close the working",
-                        "",
+                        "ESCAPE",
                         () -> bench.workingProperty().set("")));
         int digit = 1;
         for (Station station : Station.values()) {

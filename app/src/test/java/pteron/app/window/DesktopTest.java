@@ -225,6 +225,24 @@ class DesktopTest {
         assertThat(plan().opening("window-b").place().alongMm()).isEqualTo(1490);
     }
 
+    /** Tab reaches an opening, arrows move it, and it keeps the focus; Escape closes a working. */
+    @Test
+    void openingByKeyboard_keepsTheFocus() {
+        robot.interact(() -> node("grip-window-b").requestFocus());
+        settle();
+        assertThat(window.bench().selectedProperty().get()).isEqualTo("window-b");
+        robot.push(KeyCode.LEFT);
+        robot.push(KeyCode.LEFT);
+        robot.push(KeyCode.ALT, KeyCode.UP);
+        settle();
+        assertThat(plan().opening("window-b").place()).isEqualTo(new Opening.Place(1460, 721));
+        assertThat(node("grip-window-b").isFocused()).isTrue();
+        robot.interact(() -> window.bench().workingProperty().set("carrier.payload"));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(window.bench().workingProperty().get()).isEmpty();
+    }
+
     @Test
     void inputs_changeMaterialAndSpacing() {
         robot.clickOn(node("stop-frame"));

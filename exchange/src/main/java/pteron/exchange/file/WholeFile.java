@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.util.UUID;
 
 /** Writes a file so that a crash leaves either the old or the new one whole. */
 public final class WholeFile {
@@ -27,18 +29,30 @@ public final class WholeFile {
         if (!Files.isDirectory(folder)) {
             throw new IOException(folder + " is no folder; make it first or save elsewhere");
         }
-        Path beside = Files.createTempFile(folder, ".pteron-", ".part");
+        Path beside =
+                folder.resolve("." + target.getFileName() + "." + UUID.randomUUID() + ".part");
         try {
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+            try (FileChannel channel =
+                    FileChannel.open(
+                            beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
                 ByteBuffer left = ByteBuffer.wrap(bytes);
                 while (left.hasRemaining()) {
                     channel.write(left);
                 }
                 channel.force(true);
             }
+            keepPermissions(target, beside);
             move(beside, target);
         } finally {
             Files.deleteIfExists(beside);
+        }
+    }
+
+    /** Whoever could read or write the old file can do so with the new one. */
+    private static void keepPermissions(Path old, Path other) throws IOException {
+        PosixFileAttributeView view = Files.getFileAttributeView(old, PosixFileAttributeView.class);
+        if (view != null && Files.isRegularFile(old)) {
+            Files.setPosixFilePermissions(other, view.readAttributes().permissions());
         }
     }
 

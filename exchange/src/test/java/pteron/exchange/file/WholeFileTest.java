@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -26,6 +27,16 @@ class WholeFileTest {
         WholeFile.write(file, bytes("one"));
         WholeFile.write(file, bytes("two"));
         assertThat(Files.readString(file)).isEqualTo("two");
+    }
+
+    @Test
+    void write_keepsThePermissions() throws IOException {
+        Path file = folder.resolve("shared");
+        WholeFile.write(file, bytes("one"));
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-rw-r--"));
+        WholeFile.write(file, bytes("two"));
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-rw-r--");
     }
 
     /** A reader beside the writer never sees half a file. */
