@@ -3,6 +3,7 @@ package pteron.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -97,37 +98,20 @@ public final class Polygon2 {
             return List.of();
         }
         if (isRectangle() && other.isRectangle()) {
-            return rectangle(bounds(), other.bounds());
+            return rectangles(Stream.of(bounds.shared(other.bounds)));
         }
-        if (isRectangle() && covers(other.bounds)) {
+        if (isRectangle() && bounds.covers(other.bounds)) {
             return List.of(other);
         }
-        if (other.isRectangle() && other.covers(bounds)) {
+        if (other.isRectangle() && other.bounds.covers(bounds)) {
             return List.of(this);
         }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.INTERSECTION));
     }
 
-    private boolean covers(Bounds2 area) {
-        return bounds.fromU() <= area.fromU()
-                && bounds.toU() >= area.toU()
-                && bounds.fromV() <= area.fromV()
-                && bounds.toV() >= area.toV();
-    }
-
     /** {@return whether it is an upright rectangle} */
     private boolean isRectangle() {
         return rectangle;
-    }
-
-    private static List<Polygon2> rectangle(Bounds2 one, Bounds2 other) {
-        Bounds2 both =
-                new Bounds2(
-                        Math.max(one.fromU(), other.fromU()),
-                        Math.min(one.toU(), other.toU()),
-                        Math.max(one.fromV(), other.fromV()),
-                        Math.min(one.toV(), other.toV()));
-        return both.width() * both.height() > LEAST_AREA_MM2 ? List.of(rectangle(both)) : List.of();
     }
 
     /** {@return area that lies in both (mm²)} */
@@ -149,33 +133,15 @@ public final class Polygon2 {
         if (!bounds().overlaps(other.bounds())) {
             return List.of(this);
         }
-        if (isRectangle() && other.isRectangle() && spans(other.bounds)) {
-            return rests(other.bounds);
+        if (isRectangle() && other.isRectangle() && other.bounds.spans(bounds)) {
+            return rectangles(bounds.rests(other.bounds).stream());
         }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
     }
 
-    /** {@return whether a rectangle reaches over this one from side to side or from below to above} */
-    private boolean spans(Bounds2 other) {
-        return other.fromU() <= bounds.fromU() && other.toU() >= bounds.toU()
-                || other.fromV() <= bounds.fromV() && other.toV() >= bounds.toV();
-    }
-
-    /** {@return what a rectangle that spans this one leaves of it: up to two rectangles} */
-    private List<Polygon2> rests(Bounds2 cut) {
-        Bounds2 b = bounds;
-        boolean sideways = cut.fromV() <= b.fromV() && cut.toV() >= b.toV();
-        List<Bounds2> rests =
-                sideways
-                        ? List.of(
-                                new Bounds2(b.fromU(), cut.fromU(), b.fromV(), b.toV()),
-                                new Bounds2(cut.toU(), b.toU(), b.fromV(), b.toV()))
-                        : List.of(
-                                new Bounds2(b.fromU(), b.toU(), b.fromV(), cut.fromV()),
-                                new Bounds2(b.fromU(), b.toU(), cut.toV(), b.toV()));
-        return rests.stream()
-                .filter(rest -> rest.width() > 0 && rest.height() > 0)
-                .filter(rest -> rest.width() * rest.height() > LEAST_AREA_MM2)
+    private static List<Polygon2> rectangles(Stream<Bounds2> areas) {
+        return areas.filter(area -> area.width() > 0 && area.height() > 0)
+                .filter(area -> area.width() * area.height() > LEAST_AREA_MM2)
                 .map(Polygon2::rectangle)
                 .toList();
     }
