@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import pteron.core.drawing.Dimension;
 import pteron.core.quantity.LengthText;
@@ -19,6 +20,8 @@ import pteron.core.quantity.UnitSystem;
 final class DimensionNode extends StackPane {
 
     private static final double FIELD_WIDTH = 112;
+
+    private static final double REASON_WIDTH = 280;
 
     private final Dimension dimension;
     private final Label figure = new Label();
@@ -86,6 +89,7 @@ final class DimensionNode extends StackPane {
         Label reason = new Label();
         reason.getStyleClass().add("refused");
         reason.setManaged(false);
+        reason.setWrapText(true);
         reason.setVisible(false);
         setRotate(0);
         getChildren().setAll(field, reason);
@@ -121,8 +125,15 @@ final class DimensionNode extends StackPane {
         field.getStyleClass().add("bad");
         reason.setText(refused.get());
         reason.setVisible(true);
-        reason.autosize();
-        reason.relocate(0, getHeight() + 2);
+        reason.applyCss();
+        field.applyCss();
+        double right =
+                getParent() instanceof Pane drawing
+                        ? drawing.getWidth() - getLayoutX() - REASON_WIDTH
+                        : 0;
+        double below = field.prefHeight(-1) + getInsets().getTop() + 4;
+        double high = reason.prefHeight(REASON_WIDTH);
+        reason.resizeRelocate(Math.min(0, right), below, REASON_WIDTH, high);
     }
 
     private void close() {

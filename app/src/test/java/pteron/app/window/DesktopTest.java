@@ -122,6 +122,7 @@ class DesktopTest {
         assertThat(field.getText()).isEqualTo("quite long");
         assertThat(robot.lookup(".refused").queryAs(Label.class).getText())
                 .contains("is not a length");
+        assertThat(robot.lookup(".refused").queryAs(Label.class).getHeight()).isGreaterThan(12);
         assertThat(plan()).isEqualTo(Demos.wagtail());
         robot.push(KeyCode.ESCAPE);
         settle();
