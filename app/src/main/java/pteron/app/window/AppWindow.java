@@ -118,8 +118,19 @@ public final class AppWindow {
                 sentence -> tell("This plan was not opened", sentence));
     }
 
+    /** Opens a plan file in place of the open plan, if that may go. */
+    void openInstead(Path file) {
+        if (mayClose()) {
+            open(file);
+        }
+    }
+
+    List<Path> recent() {
+        return recent.all();
+    }
+
     void chooseAndOpen() {
-        dialogs().chooseToOpen(folder()).filter(file -> mayClose()).ifPresent(this::open);
+        dialogs().chooseToOpen(folder()).ifPresent(this::openInstead);
     }
 
     void save() {

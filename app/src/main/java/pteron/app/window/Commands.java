@@ -13,8 +13,10 @@ import pteron.core.quantity.UnitSystem;
 final class Commands {
 
     private final Map<String, Command> byId = new LinkedHashMap<>();
+    private final AppWindow window;
 
     Commands(Workbench bench, AppWindow window) {
+        this.window = window;
         add(Command.of("open", "Open a plan …", "Shortcut+O", window::chooseAndOpen));
         add(Command.of("save", "Save", "Shortcut+S", window::save));
         add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", window::chooseAndSave));
@@ -90,6 +92,19 @@ final class Commands {
         UnitSystem other =
                 bench.units() == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
         bench.document().edit(plan -> plan.withUnits(other));
+    }
+
+    /** {@return the files opened last, newest first, each with what opens it} */
+    List<Command> recent() {
+        return window.recent().stream()
+                .map(
+                        file ->
+                                Command.of(
+                                        "recent",
+                                        file.toString(),
+                                        "",
+                                        () -> window.openInstead(file)))
+                .toList();
     }
 
     Command get(String id) {

@@ -1,9 +1,11 @@
 package pteron.app.window;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -79,7 +81,21 @@ final class HeaderBar extends HBox {
             }
             menu.getItems().add(item);
         }
+        Menu recent = new Menu("Open recent");
+        recent.setId("menu-recent");
+        menu.getItems().add(1, recent);
+        menu.showingProperty().subscribe(showing -> fill(recent, commands.recent()));
         return menu;
+    }
+
+    private static void fill(Menu recent, List<Command> files) {
+        recent.getItems().clear();
+        for (Command file : files) {
+            MenuItem item = new MenuItem(file.name());
+            item.setOnAction(event -> file.run());
+            recent.getItems().add(item);
+        }
+        recent.setDisable(files.isEmpty());
     }
 
     private static Button button(Command command, String words) {

@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -162,6 +164,12 @@ class DesktopTest {
         robot.interact(() -> window.open(file));
         await(() -> window.bench() != null);
         assertThat(BoxEdits.height(plan())).isEqualTo(2210);
+        robot.interact(() -> ((MenuButton) node("file-menu")).show());
+        settle();
+        Menu recent = (Menu) ((MenuButton) node("file-menu")).getItems().get(1);
+        assertThat(recent.getItems().getFirst().getText())
+                .isEqualTo(file.toAbsolutePath().toString());
+        robot.interact(() -> ((MenuButton) node("file-menu")).hide());
     }
 
     @Test
