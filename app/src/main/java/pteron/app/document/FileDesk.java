@@ -2,13 +2,19 @@ package pteron.app.document;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import pteron.core.cutting.BarCutting;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.export.Exports;
+import pteron.exchange.pdf.Paper;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
 
@@ -49,6 +55,27 @@ public final class FileDesk implements AutoCloseable {
                     return plan;
                 },
                 written -> done.run(),
+                failed);
+    }
+
+    /**
+     * Exports lists and drawings, on the paper that goes with the plan's units.
+     *
+     * @param model the box; its bars are cut for the purpose
+     * @param folder where to
+     * @param done is given the files written, on the interface thread
+     * @param failed is given a sentence, on the interface thread
+     */
+    public void export(
+            BoxModel model, Path folder, Consumer<List<Path>> done, Consumer<String> failed) {
+        Paper paper = model.plan().units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
+        beside(
+                () -> {
+                    BarCutting cutting = BarCutting.of(model.members(), model.plan().supplies());
+                    return Exports.write(
+                            model, cutting, new Exports.Order(folder, Exports.KINDS, paper));
+                },
+                done,
                 failed);
     }
 

@@ -1,6 +1,5 @@
 package pteron.app.window;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -13,12 +12,8 @@ import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
 import pteron.app.style.Theme;
-import pteron.core.cutting.BarCutting;
-import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
-import pteron.exchange.export.Exports;
-import pteron.exchange.pdf.Paper;
 
 /** The window of the application: start screen or one open plan. */
 public final class AppWindow {
@@ -169,21 +164,12 @@ public final class AppWindow {
 
     /** Exports lists and drawings into a folder. */
     public void exportTo(Path folder) {
-        BoxModel model = bench.document().model();
-        Paper paper = model.plan().units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
-        files.beside(
-                () -> {
-                    BarCutting cutting = BarCutting.of(model.members(), model.plan().supplies());
-                    return write(model, cutting, paper, folder);
-                },
+        files.export(
+                bench.document().model(),
+                folder,
                 written ->
                         tell("Exported", "%d files are in %s.".formatted(written.size(), folder)),
                 sentence -> tell("Nothing was exported", sentence));
-    }
-
-    private static List<Path> write(BoxModel model, BarCutting cutting, Paper paper, Path folder)
-            throws IOException {
-        return Exports.write(model, cutting, new Exports.Order(folder, Exports.KINDS, paper));
     }
 
     /** {@return whether an open plan may go: it is saved, or the builder lets it go} */

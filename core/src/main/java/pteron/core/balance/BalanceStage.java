@@ -97,7 +97,7 @@ public final class BalanceStage {
                         }
                     }
                     return working.source(
-                            "densities from the material library; screws, glue and paint are left out");
+                            "densities from the material library; foam is taken to fill its bays; screws, glue and paint are left out");
                 });
     }
 
