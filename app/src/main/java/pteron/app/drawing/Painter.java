@@ -132,7 +132,6 @@ final class Painter {
                 stroke(palette.choice(), 3);
                 context.setLineDashes(3, 3);
             }
-            case EDGE, CENTRE -> stroke(palette.quiet(), 1);
         }
         path(line.points());
         context.stroke();

@@ -75,7 +75,6 @@ public record Palette(
             case HUB -> Color.web("#E9E5DA");
             case GLASS -> skin.interpolate(choice, 0.12).interpolate(paper, 0.35);
             case DOOR -> timber.interpolate(paper, 0.55);
-            case NONE -> Color.TRANSPARENT;
         };
     }
 

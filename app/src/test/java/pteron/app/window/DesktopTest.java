@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -16,6 +17,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -66,6 +68,7 @@ class DesktopTest {
     @AfterEach
     void close() throws Exception {
         robot.interact(window::dispose);
+        robot.interact(() -> List.copyOf(Window.getWindows()).forEach(Window::hide));
         FxToolkit.setupStage(Stage::hide);
     }
 
@@ -74,7 +77,11 @@ class DesktopTest {
     }
 
     private void await(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS, condition);
+        // Asked on the interface's own thread: the list of windows changes there.
+        WaitForAsyncUtils.waitFor(
+                PATIENCE_SECONDS,
+                TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(condition).get());
         settle();
     }
 

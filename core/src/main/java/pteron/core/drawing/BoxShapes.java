@@ -60,6 +60,9 @@ final class BoxShapes {
         for (PlacedOpening one : built.openings().placed()) {
             if (kinds.contains(one.panel().kind())) {
                 canvas.opening(one);
+                if (station.equals("sealing")) {
+                    canvas.tape(one);
+                }
             }
         }
         if (showsUse) {

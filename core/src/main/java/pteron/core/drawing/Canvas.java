@@ -3,7 +3,6 @@ package pteron.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import pteron.core.edit.NumberField;
 import pteron.core.edit.PlanFields;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Bounds2;
@@ -115,6 +114,17 @@ final class Canvas {
         grips.add(new Grip(one.opening().id(), bounds, direction));
     }
 
+    /** Adds the tape under the flange of an opening, all round its cut-out. */
+    void tape(PlacedOpening one) {
+        List<Point2> round = new ArrayList<>();
+        one.cutOut()
+                .polygon()
+                .corners()
+                .forEach(corner -> round.add(at(one.panel().placement().at(corner, 0))));
+        round.add(round.getFirst());
+        line(LineKind.TAPE, round);
+    }
+
     void seam(Seam seam) {
         Panel panel = seam.panel();
         line(
@@ -145,11 +155,6 @@ final class Canvas {
     void tells(Point2 from, Point2 to, Dimension.Side side, int row) {
         double value = side.isAcross() ? Math.abs(to.u() - from.u()) : Math.abs(to.v() - from.v());
         dimensions.add(new Dimension("", from, to, side, row, value, 0));
-    }
-
-    /** {@return fields of one station} */
-    List<NumberField> fields(String station) {
-        return fields.numbers().stream().filter(field -> field.station().equals(station)).toList();
     }
 
     Drawing drawing() {

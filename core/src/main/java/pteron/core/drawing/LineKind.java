@@ -4,8 +4,6 @@ package pteron.core.drawing;
 public enum LineKind {
     /** Outside of the box. */
     OUTLINE,
-    /** Edge of a part. */
-    EDGE,
     /** Where two sheets meet. */
     SEAM,
     /** A joint that is sealed. */
@@ -13,7 +11,5 @@ public enum LineKind {
     /** A joint that is taped. */
     TAPE,
     /** The ground. */
-    GROUND,
-    /** A middle line. */
-    CENTRE
+    GROUND
 }

@@ -21,7 +21,5 @@ public enum Matter {
     /** Window. */
     GLASS,
     /** Door. */
-    DOOR,
-    /** Nothing to be filled. */
-    NONE
+    DOOR
 }

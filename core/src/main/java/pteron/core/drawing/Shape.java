@@ -96,9 +96,7 @@ public sealed interface Shape {
         /** What a mark marks. */
         public enum Kind {
             /** Centre of gravity. */
-            CENTRE_OF_GRAVITY,
-            /** A support. */
-            SUPPORT
+            CENTRE_OF_GRAVITY
         }
 
         @Override

@@ -12,7 +12,6 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** A flat piece, with or without holes. Wraps a JTS polygon that nobody else sees. Immutable. */
 public final class Polygon2 {
@@ -146,26 +145,9 @@ public final class Polygon2 {
                 .toList();
     }
 
-    /** {@return the polygons laid together; overlaps count once} */
-    public static List<Polygon2> union(List<Polygon2> polygons) {
-        return polygons.isEmpty()
-                ? List.of()
-                : pieces(UnaryUnionOp.union(polygons.stream().map(p -> p.shape).toList()));
-    }
-
     /** {@return whether the other lies in this, its edge included, but for so much area (mm²)} */
     public boolean contains(Polygon2 other, double toleranceMm2) {
         return other.area() - sharedArea(other) <= toleranceMm2;
-    }
-
-    /** {@return the part on the left of a line, and on it} */
-    public List<Polygon2> leftOf(Line2 line) {
-        Bounds2 box = bounds();
-        double reach = box.width() + box.height() + line.origin().distance(box.middle());
-        Point2 from = line.at(-2 * reach);
-        Point2 to = line.at(2 * reach);
-        Point2 aside = line.direction().leftNormal().times(2 * reach);
-        return shared(of(List.of(from, to, to.plus(aside), from.plus(aside))));
     }
 
     /** {@return what is left when a margin is taken off all round (mm), corners kept sharp} */

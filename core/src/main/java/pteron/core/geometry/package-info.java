@@ -7,8 +7,8 @@
  * <ol>
  *   <li>{@link pteron.core.geometry.Point2}, {@link pteron.core.geometry.Line2}: points, straight
  *       lines, where they meet.
- *   <li>{@link pteron.core.geometry.Polygon2}: a flat piece with or without holes; union, what is
- *       shared and what is left are worked out by JTS.
+ *   <li>{@link pteron.core.geometry.Polygon2}: a flat piece with or without holes; what is shared and
+ *       what is left are worked out by JTS.
  *   <li>{@link pteron.core.geometry.Point3}, {@link pteron.core.geometry.Placement}: from a panel's
  *       own plane into the box.
  * </ol>

@@ -35,11 +35,6 @@ public final class MaterialLibrary {
         return List.copyOf(byId.values());
     }
 
-    /** {@return the materials of one kind, in their order} */
-    public List<Material> ofKind(Material.Kind kind) {
-        return byId.values().stream().filter(material -> material.kind() == kind).toList();
-    }
-
     /** {@return whether there is a material with that id} */
     public boolean contains(String id) {
         return byId.containsKey(id);

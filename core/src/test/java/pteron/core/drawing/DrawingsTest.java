@@ -87,6 +87,8 @@ class DrawingsTest {
         Drawing sealing = Drawings.of(MODEL, View.LEFT, "sealing", "");
         assertThat(sealing.shapes())
                 .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.JOINT);
+        assertThat(sealing.shapes())
+                .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.TAPE);
         Drawing balance = Drawings.of(MODEL, View.LEFT, "balance", "");
         assertThat(balance.shapes()).anyMatch(s -> s instanceof Shape.Mark);
     }

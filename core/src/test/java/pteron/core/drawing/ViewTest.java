@@ -82,7 +82,7 @@ class ViewTest {
                         new Shape.Line(line, LineKind.SEAM),
                         new Shape.Disc(new Point2(0, 0), 3, Matter.TYRE),
                         new Shape.Label(new Point2(0, 0), "x", Shape.Label.Kind.NAME, 10),
-                        new Shape.Mark(new Point2(0, 0), Shape.Mark.Kind.SUPPORT));
+                        new Shape.Mark(new Point2(0, 0), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
         for (Shape shape : shapes) {
             Point2 first =
                     switch (shape.moved(by)) {

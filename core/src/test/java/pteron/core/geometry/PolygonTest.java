@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class PolygonTest {
@@ -66,17 +63,5 @@ class PolygonTest {
                 .hasMessageContaining("[2] corners");
         assertThatThrownBy(() -> new Point2(0, 0).unit())
                 .isInstanceOf(IllegalArgumentException.class);
-    }
-
-    @Property
-    void piecesAndRest_makeTheWhole(
-            @ForAll @DoubleRange(min = 1, max = 9) double at,
-            @ForAll @DoubleRange(min = -4, max = 4) double lean) {
-        Line2 cut = Line2.through(new Point2(at, 0), new Point2(at + lean / 4, 10));
-        Polygon2 whole = rectangle(10, 10);
-        double left = whole.leftOf(cut).stream().mapToDouble(Polygon2::area).sum();
-        Line2 back = new Line2(cut.origin(), cut.direction().times(-1));
-        double right = whole.leftOf(back).stream().mapToDouble(Polygon2::area).sum();
-        assertThat(left + right).isCloseTo(100, within(1e-6));
     }
 }

@@ -105,7 +105,6 @@ final class DrawingOnPaper {
             case HUB -> new Color(0xE9E5DA);
             case GLASS -> new Color(0xDCE9EA);
             case DOOR -> new Color(0xEFE7D8);
-            case NONE -> Color.WHITE;
         };
     }
 
@@ -121,7 +120,7 @@ final class DrawingOnPaper {
         boolean outline = line.kind() == LineKind.OUTLINE || line.kind() == LineKind.GROUND;
         content.setLineWidth(outline ? 1.1f : 0.6f);
         content.setStrokingColor(Pages.INK);
-        boolean dashed = line.kind() == LineKind.SEAM || line.kind() == LineKind.CENTRE;
+        boolean dashed = line.kind() == LineKind.SEAM || line.kind() == LineKind.TAPE;
         content.setLineDashPattern(dashed ? new float[] {4, 2} : new float[] {}, 0);
         path(line.points());
         content.stroke();
