@@ -10,7 +10,7 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
-/** One direction, no way back: app, exchange, core. */
+/** One direction, no way back: app, exchange and stand-ins, core. */
 @AnalyzeClasses(packages = "pteron", importOptions = LayersTest.OnlyMain.class)
 class LayersTest {
 
@@ -27,6 +27,16 @@ class LayersTest {
             noClasses()
                     .that()
                     .resideInAPackage("pteron.core..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(
+                            "pteron.exchange..", "pteron.standins..", "pteron.app..", "javafx..");
+
+    @ArchTest
+    static final ArchRule standInsKnowOnlyTheCore =
+            noClasses()
+                    .that()
+                    .resideInAPackage("pteron.standins..")
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("pteron.exchange..", "pteron.app..", "javafx..");
@@ -56,7 +66,7 @@ class LayersTest {
                     .resideInAPackage("pteron.exchange..")
                     .should()
                     .dependOnClassesThat()
-                    .resideInAnyPackage("pteron.app..", "javafx..");
+                    .resideInAnyPackage("pteron.app..", "pteron.standins..", "javafx..");
 
     @ArchTest
     static final ArchRule noCirclesInTheCore =
@@ -77,6 +87,8 @@ class LayersTest {
                     .resideInAPackage("pteron.core.plan")
                     .and()
                     .areNotEnums()
+                    .and()
+                    .arePublic()
                     .should()
                     .haveOnlyFinalFields();
 }

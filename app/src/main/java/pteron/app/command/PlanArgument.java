@@ -2,27 +2,34 @@ package pteron.app.command;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.function.Supplier;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
 
-/** A FILE on the command line; {@code demo} stands for the demo plan. */
+/** A FILE on the command line; {@code demo} and the names of the demos stand for them. */
 final class PlanArgument {
 
-    private static final String DEMO = "demo";
+    private static final Map<String, Supplier<BoxPlan>> DEMOS =
+            Map.of(
+                    "demo", Demos::wagtail,
+                    "wagtail", Demos::wagtail,
+                    "dipper", Demos::dipper,
+                    "siskin", Demos::siskin);
 
     private PlanArgument() {}
 
     static BoxPlan read(String argument) throws PlanFormatException, IOException {
-        return argument.equals(DEMO)
-                ? Demos.wagtail()
+        return DEMOS.containsKey(argument)
+                ? DEMOS.get(argument).get()
                 : PlanFile.read(Path.of(argument), MaterialLibrary.starting());
     }
 
     /** {@return the file, null for the demo} */
     static Path file(String argument) {
-        return argument.equals(DEMO) ? null : Path.of(argument);
+        return DEMOS.containsKey(argument) ? null : Path.of(argument);
     }
 }

@@ -11,6 +11,8 @@ final class Scenery {
 
     static final String START = "start";
 
+    private static final List<String> TABLES = List.of("schools", "scales");
+
     private Scenery() {}
 
     static void check(String name) {
@@ -32,6 +34,7 @@ final class Scenery {
             names.add(view.key());
         }
         names.add(START);
+        names.addAll(TABLES);
         return names;
     }
 
@@ -46,6 +49,9 @@ final class Scenery {
                 if (view.key().equals(word)) {
                     window.bench().viewProperty().set(view);
                 }
+            }
+            if (TABLES.contains(word)) {
+                window.bench().tableProperty().set(word);
             }
         }
     }

@@ -1,13 +1,20 @@
 package pteron.app.drawing;
 
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import pteron.app.document.PlanDocument;
 import pteron.core.drawing.Grip;
+import pteron.core.edit.BoxEdits;
 import pteron.core.edit.NumberField;
 import pteron.core.edit.PlanFields;
+import pteron.core.edit.Snapping;
+import pteron.core.geometry.Point2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
@@ -15,14 +22,21 @@ import pteron.core.quantity.UnitSystem;
 /** Turns drags, keys and typed dimensions into edits of a document, in mm. */
 public final class DrawingBehavior {
 
-    /** Step that a dragged opening snaps to (mm), and in inches (mm): a sixteenth. */
+    /** Step that a dragged part snaps to (mm), and in inches (mm): a sixteenth. */
     private static final double STEP_MM = 5;
 
     private static final double STEP_INCH_MM = 25.4 / 16;
 
+    /** Step that a dragged layer snaps to (mm). */
+    private static final double LAYER_STEP_MM = 0.5;
+
+    /** How near a handle of the outline must be to snap (mm). */
+    private static final double REACH_MM = 45;
+
     private final PlanDocument document;
+    private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
     private Grip dragged;
-    private Opening.Place start;
+    private Point2 start = new Point2(0, 0);
     private int drags;
 
     /** The behaviour of a document's drawing. */
@@ -30,15 +44,37 @@ public final class DrawingBehavior {
         this.document = document;
     }
 
-    /** Takes hold of an opening. */
+    /** {@return what the handle that is dragged has snapped to, in words, or empty} */
+    public ReadOnlyStringProperty hintProperty() {
+        return hint.getReadOnlyProperty();
+    }
+
+    /** Takes hold of something. */
     public void press(Grip grip) {
         dragged = grip;
-        start = document.plan().opening(grip.opening()).place();
+        start = place(grip);
         drags++;
     }
 
+    /** {@return where what is held lies: along and up, or thickness} */
+    private Point2 place(Grip grip) {
+        return switch (grip.kind()) {
+            case OPENING -> {
+                Opening.Place place = document.plan().opening(grip.part()).place();
+                yield new Point2(place.alongMm(), place.sillMm());
+            }
+            case OUTLINE -> Handle.of(grip.part()).at(document.plan());
+            case LAYER, LAYER_DOWN ->
+                    new Point2(
+                            0,
+                            field(grip.part())
+                                    .map(f -> f.value(document.plan()).value())
+                                    .orElse(0.0));
+        };
+    }
+
     /**
-     * Drags the opening that is held.
+     * Drags what is held.
      *
      * @param rightMm how far to the right since it was taken hold of (mm of the view)
      * @param upMm how far up (mm of the view)
@@ -47,23 +83,73 @@ public final class DrawingBehavior {
         if (dragged == null) {
             return;
         }
-        double along = snapped(start.alongMm() + rightMm * dragged.alongPerRight());
-        boolean door = document.plan().opening(dragged.opening()).kind() == Opening.Kind.DOOR;
-        double sill = door ? start.sillMm() : snapped(start.sillMm() + upMm);
-        move(dragged.opening(), new Opening.Place(along, sill), "drag-" + drags);
+        String key = "drag-" + drags;
+        double along = start.u() + rightMm * dragged.alongPerRight();
+        switch (dragged.kind()) {
+            case OPENING -> dragOpening(along, upMm, key);
+            case OUTLINE -> dragHandle(new Point2(along, start.v() + upMm), key);
+            case LAYER -> dragLayer(start.v() + upMm, key);
+            case LAYER_DOWN -> dragLayer(start.v() - upMm, key);
+        }
+    }
+
+    private void dragOpening(double along, double upMm, String key) {
+        boolean door = document.plan().opening(dragged.part()).kind() == Opening.Kind.DOOR;
+        double sill = door ? start.v() : snapped(start.v() + upMm);
+        move(dragged.part(), new Opening.Place(snapped(along), sill), key);
+    }
+
+    private void dragHandle(Point2 to, String key) {
+        Handle handle = Handle.of(dragged.part());
+        Point2 stepped = new Point2(snapped(to.u()), snapped(to.v()));
+        Snapping.Snap snap = handle.snapped(document.plan(), stepped, REACH_MM);
+        hint.set(snap.words());
+        document.edit(plan -> handle.moved(plan, snap.at()), key);
+    }
+
+    private void dragLayer(double thickness, String key) {
+        double step =
+                document.plan().units() == UnitSystem.INCHES ? STEP_INCH_MM / 2 : LAYER_STEP_MM;
+        double rounded = Math.rint(thickness / step) * step;
+        Optional<NumberField> field = field(dragged.part());
+        if (field.isPresent() && rounded >= step) {
+            try {
+                document.edit(plan -> field.get().with(plan, rounded), key);
+            } catch (IllegalArgumentException e) {
+                // dragged past what the field allows: the last good thickness stays
+                hint.set(e.getMessage());
+            }
+        }
+    }
+
+    private Optional<NumberField> field(String key) {
+        return PlanFields.of(document.plan(), MaterialLibrary.starting()).number(key);
     }
 
     /** Lets go. */
     public void release() {
         dragged = null;
+        hint.set("");
         document.endMerge();
     }
 
-    /** Moves an opening by keys (mm along its wall and up); presses in a row count as one edit. */
-    public void nudge(String opening, double alongMm, double upMm) {
-        Opening.Place old = document.plan().opening(opening).place();
-        Opening.Place to = new Opening.Place(old.alongMm() + alongMm, old.sillMm() + upMm);
-        move(opening, to, "nudge-" + opening);
+    /** Moves what is chosen by keys (mm along and up); presses in a row count as one edit. */
+    public void nudge(Grip grip, double alongMm, double upMm) {
+        String key = "nudge-" + grip.part();
+        Point2 old = place(grip);
+        switch (grip.kind()) {
+            case OPENING ->
+                    move(grip.part(), new Opening.Place(old.u() + alongMm, old.v() + upMm), key);
+            case OUTLINE -> {
+                Point2 to = old.plus(new Point2(alongMm, upMm));
+                document.edit(plan -> Handle.of(grip.part()).moved(plan, to), key);
+            }
+            case LAYER, LAYER_DOWN -> {
+                dragged = grip;
+                dragLayer(old.v() + Math.signum(upMm) * LAYER_STEP_MM, key);
+                dragged = null;
+            }
+        }
     }
 
     private void move(String opening, Opening.Place to, String mergeKey) {
@@ -73,6 +159,36 @@ public final class DrawingBehavior {
     private double snapped(double mm) {
         double step = document.plan().units() == UnitSystem.INCHES ? STEP_INCH_MM : STEP_MM;
         return Math.rint(mm / step) * step;
+    }
+
+    /** A corner or spot of the outline by its key: {@code outline.2}, {@code outline.2.spot.0}. */
+    private record Handle(int corner, int spot) {
+        static Handle of(String key) {
+            String[] words = key.split("\\.");
+            int spot = words.length > 3 ? Integer.parseInt(words[3]) : -1;
+            return new Handle(Integer.parseInt(words[1]), spot);
+        }
+
+        Point2 at(BoxPlan plan) {
+            OutlinePoint point = plan.box().outline().get(corner);
+            if (spot < 0) {
+                return new Point2(point.xMm(), point.zMm());
+            }
+            Spot through = point.link().through().get(spot);
+            return new Point2(through.xMm(), through.zMm());
+        }
+
+        Snapping.Snap snapped(BoxPlan plan, Point2 to, double reachMm) {
+            return spot < 0
+                    ? Snapping.corner(plan, corner, to, reachMm)
+                    : Snapping.spot(plan, corner, to, reachMm);
+        }
+
+        BoxPlan moved(BoxPlan plan, Point2 to) {
+            return spot < 0
+                    ? BoxEdits.withCorner(plan, corner, to.u(), to.v())
+                    : BoxEdits.withSpot(plan, corner, spot, new Spot(to.u(), to.v()));
+        }
     }
 
     /**
@@ -86,9 +202,7 @@ public final class DrawingBehavior {
         BoxPlan plan = document.plan();
         try {
             NumberField field =
-                    PlanFields.of(plan, MaterialLibrary.starting())
-                            .number(key)
-                            .orElseThrow(() -> new IllegalArgumentException("this part is gone"));
+                    field(key).orElseThrow(() -> new IllegalArgumentException("this part is gone"));
             double value = value(field, text, plan.units());
             document.edit(before -> field.with(before, value));
             return Optional.empty();
@@ -101,9 +215,9 @@ public final class DrawingBehavior {
         if (field.unit() == Unit.MILLIMETRE) {
             return LengthText.parse(text, units);
         }
-        String number = text.replaceAll("[^0-9.,+-]", "").replace(',', '.');
+        String number = text.replaceAll("[^0-9.,+\\u2212-]", "").replace(',', '.');
         try {
-            return field.unit().fromShown(Double.parseDouble(number), units);
+            return field.unit().fromShown(Double.parseDouble(number.replace('\u2212', '-')), units);
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(
                     "“%s” is not a number; write it like 12.5".formatted(text), e);

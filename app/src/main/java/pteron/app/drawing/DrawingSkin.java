@@ -94,8 +94,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         UnitSystem units = getSkinnable().document().plan().units();
         // a handle that is being dragged must stay the same node
         for (Grip grip : drawing.grips()) {
-            Rectangle handle = handles.computeIfAbsent(grip.opening(), this::handle);
-            handle.setId("grip-" + grip.opening());
+            Rectangle handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
+            handle.setId("grip-" + grip.part());
             handle.setUserData(grip);
             overlay.getChildren().add(handle);
         }
@@ -111,23 +111,30 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         getSkinnable().requestLayout();
     }
 
-    private String name(String opening) {
-        return getSkinnable().document().plan().opening(opening).name()
-                + ": drag it, or arrow keys";
+    private String name(Grip grip) {
+        String what =
+                switch (grip.kind()) {
+                    case OPENING -> getSkinnable().document().plan().opening(grip.part()).name();
+                    case OUTLINE -> Words.handle(grip.part());
+                    case LAYER, LAYER_DOWN -> "face of the layer";
+                };
+        return what + ": drag it, or arrow keys";
     }
 
-    private Rectangle handle(String opening) {
+    private Rectangle handle(Grip held) {
+        String part = held.part();
         Rectangle handle = new Rectangle();
-        Tooltip.install(handle, new Tooltip(name(opening)));
+        Tooltip.install(handle, new Tooltip(name(held)));
         handle.setFill(Color.TRANSPARENT);
-        handle.setCursor(Cursor.MOVE);
+        boolean layer = held.kind() == Grip.Kind.LAYER;
+        handle.setCursor(layer ? Cursor.V_RESIZE : Cursor.MOVE);
         handle.setFocusTraversable(true);
-        handle.setAccessibleText(name(opening));
+        handle.setAccessibleText(name(held));
         handle.focusedProperty()
                 .subscribe(
                         focused -> {
                             if (focused) {
-                                getSkinnable().selectedProperty().set(opening);
+                                getSkinnable().selectedProperty().set(part);
                             }
                         });
         handle.setOnMousePressed(
@@ -135,7 +142,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                     Grip grip = (Grip) handle.getUserData();
                     pressedX = event.getSceneX();
                     pressedY = event.getSceneY();
-                    getSkinnable().selectedProperty().set(grip.opening());
+                    getSkinnable().selectedProperty().set(grip.part());
                     handle.requestFocus();
                     behavior.press(grip);
                     event.consume();
@@ -202,8 +209,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             return;
         }
         for (Grip grip : drawing.grips()) {
-            if (grip.opening().equals(selected)) {
-                behavior.nudge(selected, way.u() * grip.alongPerRight(), way.v());
+            if (grip.part().equals(selected)) {
+                behavior.nudge(grip, way.u() * grip.alongPerRight(), way.v());
                 event.consume();
                 return;
             }

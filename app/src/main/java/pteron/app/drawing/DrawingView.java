@@ -32,7 +32,8 @@ public final class DrawingView extends Control {
         return document;
     }
 
-    DrawingBehavior behavior() {
+    /** {@return what turns drags and typing into edits} */
+    public DrawingBehavior behavior() {
         return behavior;
     }
 

@@ -14,6 +14,7 @@ import pteron.core.drawing.Drawing;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
+import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
@@ -32,6 +33,7 @@ final class Painter {
     private final ViewTransform transform;
     private final Palette palette;
     private final String selected;
+    private boolean hatched;
 
     Painter(GraphicsContext context, ViewTransform transform, Palette palette, String selected) {
         this.context = context;
@@ -41,6 +43,7 @@ final class Painter {
     }
 
     void paint(Drawing drawing, Point2 marked) {
+        hatched = drawing.view() == View.SECTION;
         context.setFill(palette.paper());
         context.fillRect(0, 0, context.getCanvas().getWidth(), context.getCanvas().getHeight());
         context.setTextAlign(TextAlignment.CENTER);
@@ -82,6 +85,9 @@ final class Painter {
         }
         if (area.matter() == Matter.GLASS || area.matter() == Matter.DOOR) {
             glint(area);
+        }
+        if (hatched) {
+            new Hatch(context, transform, palette).over(area);
         }
         path(area.corners());
         context.closePath();
@@ -132,6 +138,20 @@ final class Painter {
                 stroke(palette.choice(), 3);
                 context.setLineDashes(3, 3);
             }
+            case SOLID -> {
+                stroke(palette.watch(), 1.8);
+                context.setLineDashes(9, 4);
+            }
+            case INSIDE -> {
+                stroke(palette.choice(), 1.2);
+                context.setLineDashes(8, 3, 2, 3);
+            }
+            case HELP -> stroke(palette.quiet(), 0.7);
+            case TEMPERATURE -> stroke(palette.stops(), 2.4);
+            case DEW -> {
+                stroke(palette.choice(), 2);
+                context.setLineDashes(5, 4);
+            }
         }
         path(line.points());
         context.stroke();
@@ -156,7 +176,8 @@ final class Painter {
         double x = transform.x(label.at().u());
         double y = transform.y(label.at().v());
         context.setFont(Font.font("Overpass", title ? 13 : 12.5));
-        if (label.text().length() * LETTER > label.roomMm() * transform.scale()) {
+        boolean always = title || label.kind() == Shape.Label.Kind.NOTE;
+        if (!always && label.text().length() * LETTER > label.roomMm() * transform.scale()) {
             return;
         }
         if (label.kind() == Shape.Label.Kind.USE) {
@@ -164,12 +185,43 @@ final class Painter {
             context.fillRoundRect(x - 17, y - 9, 34, 18, 6, 6);
         }
         context.setFill(title ? palette.quiet() : palette.ink());
+        boolean note = label.kind() == Shape.Label.Kind.NOTE;
+        context.setTextAlign(note ? TextAlignment.LEFT : TextAlignment.CENTER);
         context.fillText(label.text(), x, y);
+        context.setTextAlign(TextAlignment.CENTER);
     }
 
     private void mark(Shape.Mark mark) {
         double x = transform.x(mark.at().u());
         double y = transform.y(mark.at().v());
+        switch (mark.kind()) {
+            case CENTRE_OF_GRAVITY -> centreOfGravity(x, y);
+            case HANDLE -> {
+                context.setFill(palette.paper());
+                context.fillRect(x - 5, y - 5, 10, 10);
+                stroke(palette.choice(), 2.2);
+                context.strokeRect(x - 5, y - 5, 10, 10);
+            }
+            case SPOT -> {
+                context.setFill(palette.paper());
+                context.fillOval(x - 5, y - 5, 10, 10);
+                stroke(palette.choice(), 2.2);
+                context.strokeOval(x - 5, y - 5, 10, 10);
+            }
+            case HARDEST -> {
+                stroke(palette.watch(), 2.4);
+                context.strokePolygon(
+                        new double[] {x, x - 9, x + 9}, new double[] {y - 3, y - 19, y - 19}, 3);
+            }
+            case WATER -> {
+                context.setFill(palette.choice());
+                context.fillOval(x - 4, y - 3, 8, 8);
+                context.fillPolygon(new double[] {x, x - 4, x + 4}, new double[] {y - 10, y, y}, 3);
+            }
+        }
+    }
+
+    private void centreOfGravity(double x, double y) {
         context.setFill(palette.paper());
         context.fillOval(x - MARK / 2, y - MARK / 2, MARK, MARK);
         context.setFill(palette.choice());

@@ -5,7 +5,6 @@ import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.model.BoxModel;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.strength.Check;
@@ -34,18 +33,36 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
         return switch (station) {
             case CARRIER -> text(model, "balance.margin-gross") + " left";
             case OUTLINE -> Quantity.mm(model.outline().heightMm()).text(units) + " high";
-            case MAKE_UP -> "walls " + text(model, "make-up.walls-thickness");
+            case MAKE_UP -> warmth(model);
             case FRAME -> text(model, "frame.members") + " members";
             case OPENINGS -> text(model, "openings.count") + " openings";
             case SKINS -> text(model, "skins.sheets") + " sheets";
             case SEALING -> text(model, "sealing.cartridges") + " cartridges";
-            case BALANCE -> "coupler " + text(model, "balance.coupler-share");
+            case BALANCE ->
+                    model.carrier().front().name()
+                            + " "
+                            + text(model, "balance." + model.carrier().front().key() + "-share");
             case CUTTING ->
                     cutting.barCount() == 0
                             ? "no bars yet"
                             : "%d bars, %.0f %% off"
                                     .formatted(cutting.barCount(), cutting.wastePercent());
         };
+    }
+
+    /** Metric builders speak of U, others of R. */
+    private static String warmth(BoxModel model) {
+        boolean metric = model.plan().units() == UnitSystem.METRIC;
+        return model.figure(metric ? "make-up.walls-u" : "make-up.walls-r")
+                .map(
+                        figure ->
+                                "walls %s %s"
+                                        .formatted(
+                                                metric ? "U" : "R",
+                                                figure.quantity()
+                                                        .text(model.plan().units())
+                                                        .split(" ")[0]))
+                .orElse("layers");
     }
 
     private static String text(BoxModel model, String key) {
@@ -55,28 +72,26 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
     }
 
     private static double margin(Station station, BoxModel model) {
-        Ratings ratings = model.plan().trailer().ratings();
         return switch (station) {
-            case CARRIER -> model.balance().massKg() / ratings.grossKg();
+            case CARRIER -> model.balance().massKg() / model.plan().vehicle().gear().grossKg();
             case OUTLINE ->
-                    (model.plan().trailer().deck().heightMm() + model.outline().heightMm())
-                            / model.plan().loads().roadHeightMm();
+                    (model.outline().heightMm() - model.carrier().groundMm())
+                            / model.plan().limits().heightMm();
             case FRAME ->
                     model.built()
                             .flatMap(built -> built.strength().governing())
                             .map(Check::utilisation)
                             .orElse(0.0);
             case MAKE_UP ->
-                    model.built().map(built -> built.strength().checks()).stream()
+                    model.made().map(made -> made.panels().checks()).stream()
                             .flatMap(checks -> checks.stream())
-                            .filter(check -> check.key().startsWith("floor."))
                             .mapToDouble(Check::utilisation)
                             .max()
                             .orElse(0);
             case BALANCE ->
                     Math.max(
-                            model.balance().load().axlesKg() / ratings.axlesKg(),
-                            model.balance().load().couplerKg() / ratings.couplerKg());
+                            model.balance().load().rearKg() / model.carrier().rear().ratingKg(),
+                            model.balance().load().frontKg() / model.carrier().front().ratingKg());
             case OPENINGS, SKINS, SEALING, CUTTING ->
                     model.findings().stream()
                             .filter(finding -> finding.place().station().equals(station.key()))

@@ -75,6 +75,10 @@ public record Palette(
             case HUB -> Color.web("#E9E5DA");
             case GLASS -> skin.interpolate(choice, 0.12).interpolate(paper, 0.35);
             case DOOR -> timber.interpolate(paper, 0.55);
+            case SOLID -> metal.interpolate(paper, 0.7);
+            case METAL -> metal.interpolate(ink, 0.15);
+            case ROLL -> quiet.interpolate(paper, 0.25);
+            case AIR -> paper;
         };
     }
 

@@ -11,8 +11,8 @@ import javafx.scene.text.TextAlignment;
 import pteron.app.style.Palette;
 import pteron.core.balance.Balance;
 import pteron.core.carrier.Carrier;
+import pteron.core.carrier.Support;
 import pteron.core.model.BoxModel;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -46,23 +46,23 @@ final class BeamPane extends Pane {
         }
     }
 
-    /** A support of the beam. */
-    private record Support(double x, String name, String load) {}
+    /** A foot of the beam. */
+    private record Foot(double x, String name, String load) {}
 
     private void paint() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, getWidth(), getHeight());
         BoxModel model = bench.document().model();
         Carrier carrier = model.carrier();
-        double first = carrier.couplerMm();
+        double first = carrier.front().placeMm();
         double last = Math.max(carrier.deckRearMm(), carrier.axlesMm().getLast());
         double scale = (getWidth() - 2 * SIDE) / (last - first);
         Palette palette = Palette.of(bench.themeProperty().get());
         g.setFill(palette.ink());
         g.fillRoundRect(SIDE, BEAM_Y, (last - first) * scale, 7, 4, 4);
-        List<Support> supports = supports(model);
+        List<Foot> feet = feet(model);
         double before = Double.NEGATIVE_INFINITY;
-        for (Support support : supports) {
+        for (Foot support : feet) {
             double x = SIDE + (support.x() - first) * scale;
             // neighbours whose words would touch stand to the left and right of their feet
             boolean next = x - before < 150;
@@ -72,23 +72,28 @@ final class BeamPane extends Pane {
         weight(g, palette, SIDE + (model.balance().centre().x() - first) * scale, model);
     }
 
-    private List<Support> supports(BoxModel model) {
+    private List<Foot> feet(BoxModel model) {
         UnitSystem units = bench.units();
         Balance balance = model.balance();
-        Ratings ratings = model.plan().trailer().ratings();
-        List<Support> supports = new ArrayList<>();
-        supports.add(
-                new Support(
-                        model.carrier().couplerMm(),
-                        "coupler",
-                        against(balance.load().couplerKg(), ratings.couplerKg(), units)));
-        double each = ratings.axlesKg() / balance.axleCount();
-        int number = 1;
-        for (double x : model.carrier().axlesMm()) {
-            supports.add(
-                    new Support(x, "axle " + number++, against(balance.eachAxleKg(), each, units)));
+        Support front = model.carrier().front();
+        Support rear = model.carrier().rear();
+        List<Foot> feet = new ArrayList<>();
+        feet.add(
+                new Foot(
+                        front.placeMm(),
+                        front.name(),
+                        against(balance.load().frontKg(), front.ratingKg(), units)));
+        List<Double> axles = model.carrier().axlesMm();
+        int first = axles.size() - rear.count();
+        double each = rear.ratingKg() / rear.count();
+        for (int i = first; i < axles.size(); i++) {
+            feet.add(
+                    new Foot(
+                            axles.get(i),
+                            "axle " + (i + 1),
+                            against(balance.eachAxleKg(), each, units)));
         }
-        return supports;
+        return feet;
     }
 
     private static String against(double has, double may, UnitSystem units) {
@@ -101,14 +106,13 @@ final class BeamPane extends Pane {
         return NumberText.format(Unit.KILOGRAM.shown(kg, units), 0);
     }
 
-    private void foot(
-            GraphicsContext g, Palette palette, double x, Support support, boolean right) {
+    private void foot(GraphicsContext g, Palette palette, double x, Foot support, boolean right) {
         g.setFill(palette.ink());
         g.fillPolygon(
                 new double[] {x, x - 11, x + 11},
                 new double[] {BEAM_Y + 7, BEAM_Y + 26, BEAM_Y + 26},
                 3);
-        boolean coupler = support.name().equals("coupler");
+        boolean coupler = !support.name().startsWith("axle");
         g.setTextBaseline(VPos.TOP);
         g.setTextAlign(
                 coupler ? TextAlignment.CENTER : right ? TextAlignment.LEFT : TextAlignment.RIGHT);
@@ -137,9 +141,11 @@ final class BeamPane extends Pane {
                                 + (y < 0 ? " left" : " right")
                                 + " of the middle";
         String text =
-                "weight sits %s from the front, %s"
+                "weight sits %s %s the front, %s"
                         .formatted(
-                                Quantity.mm(Math.rint(model.balance().centre().x())).text(units),
+                                Quantity.mm(Math.rint(Math.abs(model.balance().centre().x())))
+                                        .text(units),
+                                model.balance().centre().x() < 0 ? "ahead of" : "from",
                                 side);
         boolean left = x > getWidth() * 0.55;
         g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);

@@ -13,9 +13,9 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import pteron.app.style.Palette;
 import pteron.core.model.BoxModel;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Unit;
+import pteron.core.vehicle.Trailer;
 
 /** The foot: mass against rating, the beam, the share on the coupler. */
 final class FootPane extends BorderPane {
@@ -26,6 +26,8 @@ final class FootPane extends BorderPane {
     private final MarginBar bar = new MarginBar(150, 13);
     private final Label verdict = new Label();
     private final Label share = new Label();
+    private final Label what = new Label();
+    private final Label support = new Label();
     private final Canvas band = new Canvas(214, 40);
 
     FootPane(Workbench bench) {
@@ -35,7 +37,6 @@ final class FootPane extends BorderPane {
         mass.setId("total-mass");
         rating.getStyleClass().add("mono");
         verdict.getStyleClass().add("verdict");
-        Label what = new Label("trailer and box, empty inside");
         what.getStyleClass().add("quiet");
         HBox margin = new HBox(8, bar, verdict);
         margin.setAlignment(Pos.CENTER_LEFT);
@@ -43,12 +44,11 @@ final class FootPane extends BorderPane {
         left.getStyleClass().add("foot-side");
         setLeft(left);
         setCenter(new BeamPane(bench));
-        Label coupler = new Label("coupler share");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         share.getStyleClass().addAll("mono", "big");
         share.setId("coupler-share");
-        HBox head = new HBox(coupler, gap, share);
+        HBox head = new HBox(support, gap, share);
         Label advice = new Label("weigh it on a scale before the road");
         advice.getStyleClass().add("quiet");
         VBox right = new VBox(4, head, band, advice);
@@ -60,16 +60,20 @@ final class FootPane extends BorderPane {
 
     private void update() {
         BoxModel model = bench.document().model();
-        Ratings ratings = model.plan().trailer().ratings();
-        double margin = model.balance().massKg() / ratings.grossKg();
+        double gross = model.plan().vehicle().gear().grossKg();
+        double margin = model.balance().massKg() / gross;
         String unit = Unit.KILOGRAM.symbol(bench.units());
         mass.setText(BeamPane.whole(model.balance().massKg(), bench.units()) + " " + unit);
-        rating.setText("rating " + BeamPane.whole(ratings.grossKg(), bench.units()) + " " + unit);
+        rating.setText("rating " + BeamPane.whole(gross, bench.units()) + " " + unit);
         bar.set(margin);
         verdict.setText(MarginBar.word(margin));
         verdict.getStyleClass().setAll("verdict", MarginBar.word(margin));
-        double percent = model.balance().load().couplerPercent();
+        double percent = model.balance().load().frontPercent();
         share.setText(NumberText.format(percent, 1) + " %");
+        boolean trailer = model.plan().vehicle() instanceof Trailer;
+        what.setText((trailer ? "trailer" : "truck") + " and box, empty inside");
+        support.setText(model.carrier().front().name() + " share");
+        band.setVisible(trailer);
         band(percent);
     }
 

@@ -25,7 +25,16 @@ import pteron.core.geometry.Point3;
 final class MainWindow extends BorderPane {
 
     private static final List<View> TABS =
-            List.of(View.LEFT, View.RIGHT, View.FRONT, View.REAR, View.PLAN, View.ROOF, View.ALL);
+            List.of(
+                    View.LEFT,
+                    View.RIGHT,
+                    View.FRONT,
+                    View.REAR,
+                    View.PLAN,
+                    View.ROOF,
+                    View.UNFOLDED,
+                    View.SECTION,
+                    View.ALL);
 
     private final Workbench bench;
     private final DrawingView drawing;
@@ -81,21 +90,45 @@ final class MainWindow extends BorderPane {
         head.getStyleClass().add("view-head");
         drawing.setMinSize(0, 0);
         CutPane bars = new CutPane(bench);
-        StackPane matter = new StackPane(drawing, bars);
+        SchoolsPane schools = new SchoolsPane(bench);
+        ScalesPane scales = new ScalesPane(bench);
+        StackPane matter = new StackPane(drawing, bars, schools, scales);
         matter.setMinSize(0, 0);
         VBox.setVgrow(matter, Priority.ALWAYS);
+        Runnable choose =
+                () -> {
+                    boolean cuts = bench.stationProperty().get() == Station.CUTTING;
+                    String table = cuts ? "" : bench.tableProperty().get();
+                    bars.setVisible(cuts);
+                    schools.setVisible(table.equals(SchoolsPane.KEY));
+                    scales.setVisible(table.equals(ScalesPane.KEY));
+                    boolean draws = !cuts && table.isEmpty();
+                    drawing.setVisible(draws);
+                    switches.setVisible(draws);
+                    showTitle();
+                };
         bench.stationProperty()
                 .subscribe(
                         station -> {
-                            boolean cuts = station == Station.CUTTING;
-                            bars.setVisible(cuts);
-                            drawing.setVisible(!cuts);
-                            switches.setVisible(!cuts);
-                            showTitle();
+                            followStation(station);
+                            choose.run();
                         });
-        VBox middle = new VBox(head, matter, new WorkingPane(bench));
+        bench.tableProperty().subscribe(table -> choose.run());
+        StationTools tools = new StationTools(bench, drawing.behavior());
+        VBox middle = new VBox(head, tools, matter, new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
+    }
+
+    /** The make-up is looked at cut through; a table goes with its station. */
+    private void followStation(Station station) {
+        bench.tableProperty().set("");
+        boolean cut = bench.viewProperty().get() == View.SECTION;
+        if (station == Station.MAKE_UP) {
+            bench.viewProperty().set(View.SECTION);
+        } else if (cut) {
+            bench.viewProperty().set(View.LEFT);
+        }
     }
 
     private TabPane sidePanel() {
@@ -129,7 +162,13 @@ final class MainWindow extends BorderPane {
 
     private void showTitle() {
         boolean cuts = bench.stationProperty().get() == Station.CUTTING;
-        title.setText(cuts ? "Bars and their cuts" : bench.viewProperty().get().title());
+        String drawn =
+                switch (bench.tableProperty().get()) {
+                    case SchoolsPane.KEY -> "Schools side by side, for a square metre";
+                    case ScalesPane.KEY -> "Empty weight from scales under the wheels";
+                    default -> bench.viewProperty().get().title();
+                };
+        title.setText(cuts ? "Bars and their cuts" : drawn);
     }
 
     private void redraw() {
@@ -150,7 +189,7 @@ final class MainWindow extends BorderPane {
             return;
         }
         Point3 at = new Point3(finding.place().xMm(), finding.place().yMm(), finding.place().zMm());
-        double deck = bench.document().plan().trailer().deck().heightMm();
+        double deck = -bench.document().model().carrier().groundMm();
         drawing.markedProperty().set(bench.viewProperty().get().project(at, deck));
     }
 }

@@ -13,8 +13,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
+import pteron.core.geometry.Point2;
+import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.words.Cautions;
@@ -22,7 +24,7 @@ import pteron.exchange.words.Cautions;
 /** What an empty window offers: the demo, an outline to start from, a file. */
 final class StartScreen extends StackPane {
 
-    private static final double PICTURE_SCALE = 0.03;
+    private static final double PICTURE_SCALE = 0.018;
 
     private final AppWindow window;
 
@@ -33,18 +35,20 @@ final class StartScreen extends StackPane {
         title.getStyleClass().add("start-title");
         Label what = new Label("Plans the body of a camper, from the bare deck to the cut list.");
         what.getStyleClass().add("start-words");
-        HBox outlines = new HBox(14);
-        for (BoxPlan plan :
-                List.of(
-                        StartingPlans.square(),
-                        StartingPlans.rakedNose(),
-                        StartingPlans.slopedTail())) {
-            outlines.getChildren().add(outline(plan));
+        HBox outlines = new HBox(10);
+        for (OutlineStart start : OutlineStart.values()) {
+            outlines.getChildren().add(outline(StartingPlans.of(start)));
         }
         Button demo = new Button("Open the demo: Wagtail, a seed-exchange room on a trailer");
         demo.setId("start-demo");
         demo.getStyleClass().add("primary");
         demo.setOnAction(event -> window.show(Demos.wagtail(), null));
+        Button dipper = new Button("Dipper, a slide-in on a pickup");
+        dipper.setId("start-dipper");
+        dipper.setOnAction(event -> window.show(Demos.dipper(), null));
+        Button siskin = new Button("Siskin, an arched roof on a small chassis");
+        siskin.setId("start-siskin");
+        siskin.setOnAction(event -> window.show(Demos.siskin(), null));
         Button open = new Button("Open a plan …   Ctrl O");
         open.setId("start-open");
         open.setOnAction(event -> window.chooseAndOpen());
@@ -58,7 +62,7 @@ final class StartScreen extends StackPane {
                         16,
                         title,
                         what,
-                        section("Look round", new HBox(10, demo)),
+                        section("Look round", new VBox(8, demo, new HBox(10, dipper, siskin))),
                         section("Start from an outline", outlines),
                         section("Go on", new HBox(10, open, reckoner)),
                         recent(recent),
@@ -77,11 +81,11 @@ final class StartScreen extends StackPane {
 
     private Button outline(BoxPlan plan) {
         Polyline picture = new Polyline();
-        for (OutlinePoint point : plan.box().outline()) {
+        for (Point2 point : OutlineStage.of(plan.box()).shape().polygon().corners()) {
             picture.getPoints()
-                    .addAll(point.xMm() * PICTURE_SCALE, (2200 - point.zMm()) * PICTURE_SCALE);
+                    .addAll(point.u() * PICTURE_SCALE, (2200 - point.v()) * PICTURE_SCALE);
         }
-        picture.getPoints().addAll(0.0, 2200 * PICTURE_SCALE);
+        picture.getPoints().addAll(picture.getPoints().get(0), picture.getPoints().get(1));
         picture.getStyleClass().add("start-outline");
         Button button = new Button(plan.name(), picture);
         button.setContentDisplay(ContentDisplay.TOP);

@@ -22,6 +22,7 @@ public final class Workbench implements AutoCloseable {
     private final ObjectProperty<View> view = new SimpleObjectProperty<>(View.LEFT);
     private final StringProperty selected = new SimpleStringProperty("");
     private final ObjectProperty<Finding> finding = new SimpleObjectProperty<>();
+    private final StringProperty table = new SimpleStringProperty("");
     private final StringProperty working = new SimpleStringProperty("");
     private final ObjectProperty<Theme> theme;
 
@@ -60,6 +61,11 @@ public final class Workbench implements AutoCloseable {
     /** {@return the finding whose place is shown, or null} */
     public ObjectProperty<Finding> findingProperty() {
         return finding;
+    }
+
+    /** {@return which table stands in place of the drawing: schools, scales, or empty for none} */
+    public StringProperty tableProperty() {
+        return table;
     }
 
     /** {@return key of the figure whose working is open, or empty} */

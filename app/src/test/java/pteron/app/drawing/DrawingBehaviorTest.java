@@ -27,7 +27,7 @@ class DrawingBehaviorTest {
 
     private Grip grip(String id) {
         return Drawings.of(document.model(), View.LEFT, "openings", "").grips().stream()
-                .filter(g -> g.opening().equals(id))
+                .filter(g -> g.part().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
@@ -60,8 +60,8 @@ class DrawingBehaviorTest {
 
     @Test
     void nudge_inARowIsOneStep() {
-        behavior.nudge("window-b", 10, 0);
-        behavior.nudge("window-b", 10, 0);
+        behavior.nudge(grip("window-b"), 10, 0);
+        behavior.nudge(grip("window-b"), 10, 0);
         assertThat(place("window-b").alongMm()).isEqualTo(1500);
         document.undo();
         assertThat(place("window-b").alongMm()).isEqualTo(1480);
@@ -78,8 +78,8 @@ class DrawingBehaviorTest {
         assertThat(behavior.type("box.width", "3"))
                 .hasValueSatisfying(s -> assertThat(s).contains("box width"));
         assertThat(behavior.type("opening.gone.width", "3")).isPresent();
-        assertThat(behavior.type("empty.mass", "700 kg")).isEmpty();
-        assertThat(document.plan().trailer().empty().massKg()).isEqualTo(700);
+        assertThat(behavior.type("axle.0.empty", "300 kg")).isEmpty();
+        assertThat(document.plan().vehicle().gear().axles().getFirst().emptyKg()).isEqualTo(300);
         assertThat(BoxEdits.length(document.plan())).isCloseTo(4350, within(1e-9));
     }
 

@@ -32,7 +32,6 @@ import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
-import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
@@ -302,10 +301,7 @@ class DesktopTest {
     @Test
     void brokenOutline_showsTheFinding_andItsCureMendsIt() {
         robot.interact(
-                () ->
-                        window.bench()
-                                .document()
-                                .edit(p -> BoxEdits.withCorner(p, 4, new OutlinePoint(4300, 300))));
+                () -> window.bench().document().edit(p -> BoxEdits.withCorner(p, 4, 4300, 300)));
         settle();
         assertThat(exists("finding-OUTLINE_NOT_CLOSED")).isTrue();
         robot.interact(() -> ((Button) node("cure-OUTLINE_NOT_CLOSED")).fire());

@@ -23,7 +23,6 @@ import pteron.app.document.PlanDocument;
 import pteron.app.station.Station;
 import pteron.app.style.Theme;
 import pteron.core.plan.StartingPlans;
-import pteron.core.plan.Trailer;
 import pteron.core.quantity.UnitSystem;
 
 /** Parts of the window by themselves. */
@@ -90,8 +89,7 @@ class PartsTest {
         Button cure = robot.lookup("#cure-COUPLER_SHARE_LOW").queryButton();
         assertThat(cure.getText()).startsWith("Move the box forward");
         robot.interact(cure::fire);
-        assertThat(bench.document().model().balance().load().couplerPercent())
-                .isBetween(10.5, 11.5);
+        assertThat(bench.document().model().balance().load().frontPercent()).isBetween(10.5, 11.5);
     }
 
     private String count() {
@@ -132,11 +130,17 @@ class PartsTest {
                         bench.document()
                                 .edit(
                                         plan ->
-                                                plan.withTrailer(
-                                                        plan.trailer()
-                                                                .withEmpty(
-                                                                        new Trailer.Empty(
-                                                                                700, 80)))));
+                                                plan.withVehicle(
+                                                        plan.vehicle()
+                                                                .withGear(
+                                                                        plan.vehicle()
+                                                                                .gear()
+                                                                                .withAxle(
+                                                                                        0,
+                                                                                        a ->
+                                                                                                a
+                                                                                                        .withEmpty(
+                                                                                                                342.5))))));
         assertThat(robot.lookup(".headline").queryAs(Label.class).getText())
                 .endsWith("2\u2009000 kg");
         robot.interact(() -> bench.workingProperty().set("no.such"));

@@ -11,8 +11,8 @@ import pteron.core.geometry.Point3;
  * @param parts everything that weighs, the carrier first
  * @param massKg their sum (kg)
  * @param centre centre of gravity of all
- * @param load coupler and axles
- * @param axleCount number of axles, which share alike
+ * @param load front and rear support
+ * @param axleCount number of axles of the rear support, which share alike
  * @param figures masses, centre, loads, margins
  * @param findings what is over a rating or out of its band
  */
@@ -20,7 +20,7 @@ public record Balance(
         List<Part> parts,
         double massKg,
         Point3 centre,
-        TrailerLoad load,
+        TwoSupports load,
         int axleCount,
         List<Figure> figures,
         List<Finding> findings) {
@@ -32,9 +32,9 @@ public record Balance(
         findings = List.copyOf(findings);
     }
 
-    /** {@return load on each axle (kg)} */
+    /** {@return load on each axle of the rear support (kg)} */
     public double eachAxleKg() {
-        return load.axlesKg() / axleCount;
+        return load.rearKg() / axleCount;
     }
 
     /** {@return mass of a group of parts (kg)} */

@@ -2,7 +2,9 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import pteron.core.carrier.Carrier;
+import pteron.core.carrier.Support;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -10,9 +12,9 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanLimits;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.vehicle.Trailer;
 
 /** Whether the loads are under the ratings and the coupler is in its band. */
 final class BalanceCheck {
@@ -25,6 +27,9 @@ final class BalanceCheck {
 
     /** Part of a rating from which a load is called close to it; common practice. */
     static final double CLOSE = 0.95;
+
+    /** Least part of its empty load that a front axle must keep; common practice. */
+    static final double LEAST_ON_FRONT_AXLE = 0.9;
 
     /** Sideways offset from which one side is called heavy (mm); common practice. */
     static final double LEANS_FROM_MM = 50;
@@ -40,11 +45,16 @@ final class BalanceCheck {
 
     static List<Finding> findings(Balance balance, Carrier carrier) {
         BalanceCheck check = new BalanceCheck(balance, carrier);
-        Ratings ratings = carrier.trailer().ratings();
-        check.rating("GROSS", balance.massKg(), ratings.grossKg());
-        check.rating("AXLES", balance.load().axlesKg(), ratings.axlesKg());
-        check.rating("COUPLER", balance.load().couplerKg(), ratings.couplerKg());
-        check.share();
+        Support front = carrier.front();
+        Support rear = carrier.rear();
+        check.rating("GROSS", balance.massKg(), carrier.vehicle().gear().grossKg());
+        check.rating(code(rear), balance.load().rearKg(), rear.ratingKg());
+        check.rating(code(front), balance.load().frontKg(), front.ratingKg());
+        if (carrier.vehicle() instanceof Trailer) {
+            check.share();
+        } else {
+            check.steering(front);
+        }
         check.lean();
         return check.findings;
     }
@@ -63,8 +73,26 @@ final class BalanceCheck {
         }
     }
 
+    private static String code(Support support) {
+        return support.key().toUpperCase(Locale.ROOT).replace('-', '_');
+    }
+
+    /** A front axle that the load lifts steers badly. */
+    private void steering(Support front) {
+        double least = LEAST_ON_FRONT_AXLE * front.emptyKg();
+        double has = balance.load().frontKg();
+        if (has < least) {
+            add(
+                    "FRONT_AXLE_LIGHT",
+                    Severity.WATCH,
+                    Quantity.kg(has),
+                    Limit.atLeast(Quantity.kg(least)),
+                    Cure.advice("MOVE_WEIGHT_FORWARD", Quantity.kg(least - has)));
+        }
+    }
+
     private void share() {
-        double share = balance.load().couplerPercent();
+        double share = balance.load().frontPercent();
         Quantity is = new Quantity(share, Unit.PERCENT);
         if (share < LEAST_SHARE) {
             Limit limit = Limit.atLeast(new Quantity(LEAST_SHARE, Unit.PERCENT));
@@ -81,8 +109,8 @@ final class BalanceCheck {
             return Cure.advice("MOVE_WEIGHT", Quantity.kg(0));
         }
         double wantedKg = targetPercent / 100 * balance.massKg();
-        double missing = wantedKg - balance.load().couplerKg();
-        double back = -Math.rint(missing * balance.load().axlesMm() / balance.boxKg());
+        double missing = wantedKg - balance.load().frontKg();
+        double back = -Math.rint(missing * balance.load().rearMm() / balance.boxKg());
         String kind = back > 0 ? "MOVE_BOX_BACK" : "MOVE_BOX_FORWARD";
         double offset = -carrier.deckFrontMm() + back;
         boolean allowed =

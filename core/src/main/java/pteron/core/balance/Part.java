@@ -25,6 +25,10 @@ public record Part(String name, Group group, double massKg, Point3 place) {
         /** Doors and windows. */
         OPENINGS,
         /** Sealant and tape. */
-        SEALING
+        SEALING,
+        /** Layers that no sheet stands for: finish, membranes, expanding foam. */
+        LAYERS,
+        /** Faces of a box whose frame is not set out, weighed by area. */
+        AREAS
     }
 }

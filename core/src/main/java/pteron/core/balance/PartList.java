@@ -3,6 +3,8 @@ package pteron.core.balance;
 import java.util.ArrayList;
 import java.util.List;
 import pteron.core.balance.Part.Group;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
 import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
@@ -13,7 +15,7 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.opening.Openings;
-import pteron.core.plan.MakeUp.Layer;
+import pteron.core.plan.BoxPlan;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
@@ -24,6 +26,7 @@ import pteron.core.skin.Skins;
 public final class PartList {
 
     private static final String SEALANT = "pu-sealant";
+    private static final String EXPANDING_FOAM = "expanding-foam";
     private static final String TAPE = "butyl-tape";
 
     private final MaterialLibrary library;
@@ -35,23 +38,29 @@ public final class PartList {
 
     /** {@return the carrier alone: as long as its scales say, half its height below the deck} */
     public static Part carrier(Carrier carrier) {
-        // nobody weighs a trailer's height; half way to the ground is taken and nothing depends on
+        // nobody weighs a vehicle's height; half way to the ground is taken and nothing depends on
         // it
-        double z = -carrier.trailer().deck().heightMm() / 2;
+        double z = carrier.groundMm() / 2;
         return new Part(
                 "carrier, empty",
                 Group.CARRIER,
-                carrier.trailer().empty().massKg(),
+                carrier.vehicle().emptyKg(),
                 new Point3(carrier.emptyCentreMm(), 0, z));
     }
 
     /** {@return all parts of the box: frame, sheets, foam, openings, sealing} */
     public static List<Part> box(
-            MaterialLibrary library, Frame frame, Openings openings, Skins skins, Sealing sealing) {
+            BoxPlan plan,
+            MaterialLibrary library,
+            Frame frame,
+            Openings openings,
+            Skins skins,
+            Sealing sealing) {
         PartList list = new PartList(library);
         frame.members().forEach(m -> list.add(m.name(), Group.FRAME, m.massKg(), m.centre()));
         skins.pieces().forEach(p -> list.add(p.name(), Group.SHEETS, p.massKg(), p.centre()));
-        frame.panels().forEach(panel -> list.foam(panel, openings));
+        frame.panels().forEach(panel -> list.foam(plan, panel, openings));
+        frame.panels().forEach(panel -> list.layers(plan, panel, openings));
         openings.placed()
                 .forEach(
                         one ->
@@ -68,21 +77,71 @@ public final class PartList {
         parts.add(new Part(name, group, massKg, place));
     }
 
-    private void foam(PanelFrame frame, Openings openings) {
+    private static Framed framed(BoxPlan plan, Panel panel) {
+        return panel.kind().isRoof() ? plan.makeUp().roof() : plan.makeUp().walls();
+    }
+
+    private void foam(BoxPlan plan, PanelFrame frame, Openings openings) {
         Panel panel = frame.panel();
-        boolean floor = panel.kind() == PanelKind.FLOOR;
-        List<Polygon2> holes =
-                openings.in(panel).stream().map(one -> one.clear().polygon()).toList();
         Layer layer = panel.filling();
-        Polygon2 whole = panel.frame();
-        Bays bays = floor ? new Bays(whole.area(), whole.centroid()) : frame.bays(holes);
-        double thickness =
-                floor ? layer.thicknessMm() : Math.min(layer.thicknessMm(), panel.depthMm());
-        double volume = bays.areaMm2() * thickness;
-        double mass = volume * library.get(layer.material()).density() / 1e9;
-        String name = panel.id() + (floor ? " core" : " insulation");
+        if (panel.kind() == PanelKind.FLOOR) {
+            Polygon2 whole = panel.frame();
+            double thickness = layer.thicknessMm();
+            double mass = whole.area() * thickness * density(layer.material()) / 1e9;
+            double middle = panel.fillingFromMm() + thickness / 2;
+            add("floor core", Group.FOAM, mass, panel.placement().at(whole.centroid(), middle));
+            return;
+        }
+        Framed framed = framed(plan, panel);
+        Bays bays = frame.bays(holes(panel, openings));
+        double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + framed.overFrameMm());
+        double gap = gapInBay(framed);
+        double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
+        double mass = bays.areaMm2() * thickness * filled / 1e9;
         double middle = panel.fillingFromMm() + thickness / 2;
+        String name = panel.id() + " insulation";
         add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle));
+    }
+
+    /** {@return share of a bay that the gaps at both sides of its foam take} */
+    private static double gapInBay(Framed framed) {
+        double bay = framed.members().spacingMm() - framed.members().section().thicknessMm();
+        return bay <= 0 ? 0 : Math.min(1, 2 * framed.fit().gapMm() / bay);
+    }
+
+    private static List<Polygon2> holes(Panel panel, Openings openings) {
+        return openings.in(panel).stream().map(one -> one.clear().polygon()).toList();
+    }
+
+    private double density(String material) {
+        return library.get(material).density();
+    }
+
+    /** Layers that no sheet stands for: further ones of walls and roof, the finish of the floor. */
+    private void layers(BoxPlan plan, PanelFrame frame, Openings openings) {
+        Panel panel = frame.panel();
+        double area = panel.frame().area();
+        double cut =
+                holes(panel, openings).stream()
+                        .mapToDouble(hole -> hole.sharedArea(panel.frame()))
+                        .sum();
+        Point3 inner = panel.placement().at(panel.frame().centroid(), panel.depthMm());
+        if (panel.kind() == PanelKind.FLOOR) {
+            double top = plan.makeUp().floor().structureMm();
+            Point3 onTop = panel.placement().at(panel.frame().centroid(), top);
+            plan.makeUp().floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
+            return;
+        }
+        Framed framed = framed(plan, panel);
+        Point3 outer = panel.placement().at(panel.frame().centroid(), 0);
+        framed.outside().forEach(layer -> layer(panel, layer, area - cut, outer));
+        framed.inside().forEach(layer -> layer(panel, layer, area - cut, inner));
+    }
+
+    private void layer(Panel panel, Layer layer, double areaMm2, Point3 at) {
+        double mass = areaMm2 * layer.thicknessMm() * density(layer.material()) / 1e9;
+        String name = panel.id() + ", " + library.get(layer.material()).name();
+        add(name, Group.LAYERS, mass, at);
     }
 
     private void sealing(Sealing sealing) {

@@ -3,6 +3,7 @@ package pteron.core.drawing;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import pteron.core.curve.Curve;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
@@ -10,6 +11,12 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.model.Built;
 import pteron.core.opening.PlacedOpening;
+import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
+import pteron.core.outline.Outline;
+import pteron.core.outline.WheelArchShape;
+import pteron.core.plan.Opening;
+import pteron.core.sealing.SealedJoint;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
@@ -98,6 +105,9 @@ final class BoxShapes {
 
     /** Draws the skin of a side wall, which everything else is seen through. */
     void skin(PanelKind side) {
+        if (canvas.model().built().isEmpty() && canvas.model().outline().usable()) {
+            bareSide(side);
+        }
         canvas.model()
                 .built()
                 .flatMap(built -> built.shell().panel(Canvas.lower(side)))
@@ -176,11 +186,62 @@ final class BoxShapes {
     }
 
     void outline() {
-        List<Point2> points =
-                canvas.model().outline().points().stream()
+        canvas.line(
+                LineKind.OUTLINE,
+                OutlineShapes.chain(canvas.model()).stream()
                         .map(point -> canvas.at(point.u(), 0, point.v()))
-                        .toList();
-        canvas.line(LineKind.OUTLINE, points);
+                        .toList());
+        overhang();
+    }
+
+    /** The roof over front and rear, with its drip edge. */
+    private void overhang() {
+        Outline outline = canvas.model().outline();
+        var over = canvas.model().plan().box().details().overhang();
+        if (!over.exists() || !outline.usable()) {
+            return;
+        }
+        List<Element> roofs =
+                outline.elements().stream().filter(e -> e.kind() == EdgeKind.ROOF).toList();
+        if (!roofs.isEmpty()) {
+            Curve first = roofs.getFirst().curve();
+            Curve last = roofs.getLast().curve();
+            edge(first.from(), first.direction(0).times(-over.frontMm()), over.dripMm());
+            Point2 way = last.direction(last.lengthMm());
+            edge(last.to(), way.times(over.rearMm()), over.dripMm());
+        }
+    }
+
+    /** The roof beyond a wall, and what drips hang from it. */
+    private void edge(Point2 from, Point2 over, double dripMm) {
+        Point2 end = from.plus(over);
+        if (over.length() > 0) {
+            canvas.line(
+                    LineKind.OUTLINE,
+                    canvas.at(from.u(), 0, from.v()),
+                    canvas.at(end.u(), 0, end.v()),
+                    canvas.at(end.u(), 0, end.v() - dripMm));
+        }
+    }
+
+    /** Draws a side whose frame is not set out: its skin with arches cut out, its openings. */
+    private void bareSide(PanelKind side) {
+        var plan = canvas.model().plan();
+        var wall = side == PanelKind.LEFT ? Opening.Wall.LEFT : Opening.Wall.RIGHT;
+        WheelArchShape.without(
+                        canvas.model().outline().shape().polygon(),
+                        plan.box().details().wheelArches())
+                .forEach(
+                        shape ->
+                                canvas.area(
+                                        Matter.SKIN,
+                                        shape.corners().stream()
+                                                .map(c -> canvas.at(c.u(), 0, c.v()))
+                                                .toList()));
+        double floor = plan.makeUp().floor().structureMm();
+        plan.openings().stream()
+                .filter(opening -> opening.wall() == wall)
+                .forEach(opening -> canvas.bareOpening(opening, floor));
     }
 
     /** Draws joints in the sealing station, the centre of gravity and the supports in that of balance. */
@@ -188,11 +249,30 @@ final class BoxShapes {
         if (station.equals("sealing")) {
             canvas.model()
                     .built()
-                    .ifPresent(built -> built.sealing().joints().forEach(canvas::joint));
+                    .ifPresent(
+                            built ->
+                                    built.sealing().joints().stream()
+                                            .filter(this::isNear)
+                                            .forEach(canvas::joint));
         }
         if (station.equals("balance") || station.equals("carrier")) {
             Point3 centre = canvas.model().balance().centre();
             canvas.add(new Shape.Mark(canvas.at(centre), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
         }
+    }
+
+    /** {@return whether a joint lies on the side that is looked at, not behind the box} */
+    private boolean isNear(SealedJoint joint) {
+        Outline outline = canvas.model().outline();
+        double middle = (outline.foremostMm() + outline.rearmostMm()) / 2;
+        Point3 from = joint.from();
+        Point3 to = joint.to();
+        return switch (canvas.view()) {
+            case LEFT -> Math.min(from.y(), to.y()) <= 0;
+            case RIGHT -> Math.max(from.y(), to.y()) >= 0;
+            case FRONT -> Math.min(from.x(), to.x()) <= middle;
+            case REAR -> Math.max(from.x(), to.x()) >= middle;
+            default -> true;
+        };
     }
 }

@@ -32,7 +32,7 @@ final class Canvas {
         this.view = view;
         this.model = model;
         this.fields = PlanFields.of(model.plan(), model.library());
-        this.deckHeight = model.plan().trailer().deck().heightMm();
+        this.deckHeight = -model.carrier().groundMm();
     }
 
     BoxModel model() {
@@ -111,7 +111,29 @@ final class Canvas {
                         Shape.Label.Kind.NAME,
                         bounds.width()));
         int direction = view == View.RIGHT || view == View.FRONT ? -1 : 1;
-        grips.add(new Grip(one.opening().id(), bounds, direction));
+        grips.add(new Grip(one.opening().id(), bounds, direction, Grip.Kind.OPENING));
+    }
+
+    /** Adds an opening of a side whose frame is not set out. */
+    void bareOpening(Opening opening, double floorMm) {
+        double from = opening.place().alongMm();
+        double low = floorMm + opening.place().sillMm();
+        Point2 one = at(from, 0, low);
+        Point2 other = at(from + opening.size().widthMm(), 0, low + opening.size().heightMm());
+        List<Point2> corners =
+                List.of(one, new Point2(other.u(), one.v()), other, new Point2(one.u(), other.v()));
+        Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
+        shapes.add(new Shape.Area(corners, matter, opening.id(), 0));
+        Bounds2 bounds = Polygon2.of(corners).bounds();
+        shapes.add(
+                new Shape.Label(
+                        bounds.middle(), opening.name(), Shape.Label.Kind.NAME, bounds.width()));
+        int direction = view == View.RIGHT ? -1 : 1;
+        grips.add(new Grip(opening.id(), bounds, direction, Grip.Kind.OPENING));
+    }
+
+    void grip(Grip grip) {
+        grips.add(grip);
     }
 
     /** Adds the tape under the flange of an opening, all round its cut-out. */

@@ -2,55 +2,75 @@ package pteron.core.drawing;
 
 import java.util.List;
 import pteron.core.carrier.Carrier;
+import pteron.core.carrier.Clearance;
 import pteron.core.geometry.Point2;
-import pteron.core.plan.Trailer;
+import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.RunningGear.Wheels;
+import pteron.core.vehicle.Solid;
+import pteron.core.vehicle.Steel.Outrigger;
+import pteron.core.vehicle.Trailer;
+import pteron.core.vehicle.Vehicle;
 
-/** Draws the trailer under the box. */
+/** Draws the carrier under the box: ground, wheels, steel, deck, cab, solids. */
 final class CarrierShapes {
 
     /** Depth of the deck's planks in the picture (mm). */
     private static final double PLANKS_MM = 40;
 
-    /** Depth of the steel under it in the picture (mm). */
-    private static final double STEEL_MM = 110;
-
-    /** Width of a wheel in the picture (mm). */
-    private static final double TYRE_MM = 190;
-
     private static final double DRAWBAR_MM = 70;
 
-    private CarrierShapes() {}
+    private final Canvas canvas;
+    private final Carrier carrier;
+    private final Vehicle vehicle;
+    private final double ground;
+    private final double deck;
 
-    static void side(Canvas canvas) {
-        Carrier carrier = canvas.model().carrier();
-        Trailer trailer = carrier.trailer();
-        double ground = -trailer.deck().heightMm();
-        double front = carrier.deckFrontMm();
-        double rear = carrier.deckRearMm();
-        double coupler = carrier.couplerMm();
+    CarrierShapes(Canvas canvas) {
+        this.canvas = canvas;
+        this.carrier = canvas.model().carrier();
+        this.vehicle = carrier.vehicle();
+        this.ground = carrier.groundMm();
+        this.deck = -carrier.raisedMm();
+    }
+
+    private double front() {
+        return carrier.deckFrontMm();
+    }
+
+    private double rear() {
+        return carrier.deckRearMm();
+    }
+
+    private double steelMm() {
+        return vehicle.steel().rail().depthMm();
+    }
+
+    void side() {
+        double first = vehicle.cab().map(this::cabFront).orElse(carrier.front().placeMm());
         canvas.line(
                 LineKind.GROUND,
-                canvas.at(coupler - 250, 0, ground),
-                canvas.at(rear + 350, 0, ground));
-        canvas.area(
-                Matter.STEEL,
-                List.of(
-                        canvas.at(coupler, 0, -PLANKS_MM - DRAWBAR_MM),
-                        canvas.at(front, 0, -PLANKS_MM),
-                        canvas.at(front, 0, -PLANKS_MM - STEEL_MM),
-                        canvas.at(coupler, 0, -PLANKS_MM - 2 * DRAWBAR_MM)));
+                canvas.at(first - 250, 0, ground),
+                canvas.at(rear() + 350, 0, ground));
+        if (vehicle instanceof Trailer) {
+            drawbarFromTheSide();
+        }
+        double under = deck - PLANKS_MM;
+        double railFrom = vehicle.cab().isPresent() ? first : front();
         canvas.rectangle(
                 Matter.STEEL,
-                canvas.at(front, 0, -PLANKS_MM - STEEL_MM),
-                canvas.at(rear, 0, -PLANKS_MM));
+                canvas.at(railFrom, 0, under - steelMm()),
+                canvas.at(rear(), 0, under));
         for (double x : carrier.crossMembersMm()) {
+            double half = vehicle.steel().crossMember().flangeMm() / 2;
+            double deep = vehicle.steel().crossMember().depthMm();
             canvas.rectangle(
                     Matter.TYRE,
-                    canvas.at(x - 20, 0, -PLANKS_MM - 60),
-                    canvas.at(x + 20, 0, -PLANKS_MM));
+                    canvas.at(x - half, 0, under - deep),
+                    canvas.at(x + half, 0, under));
         }
-        canvas.rectangle(Matter.DECK, canvas.at(front, 0, -PLANKS_MM), canvas.at(rear, 0, 0));
-        double radius = trailer.wheelDiameterMm() / 2;
+        canvas.rectangle(Matter.DECK, canvas.at(front(), 0, under), canvas.at(rear(), 0, deck));
+        vehicle.cab().ifPresent(this::cabFromTheSide);
+        double radius = vehicle.gear().wheels().diameterMm() / 2;
         for (double x : carrier.axlesMm()) {
             Point2 hub = canvas.at(x, 0, ground + radius);
             canvas.add(new Shape.Disc(hub, radius, Matter.TYRE));
@@ -58,60 +78,188 @@ final class CarrierShapes {
         }
     }
 
-    static void end(Canvas canvas) {
-        Trailer trailer = canvas.model().carrier().trailer();
-        double ground = -trailer.deck().heightMm();
-        double half = trailer.deck().widthMm() / 2;
-        double diameter = trailer.wheelDiameterMm();
+    private void drawbarFromTheSide() {
+        double coupler = carrier.front().placeMm();
+        double under = deck - PLANKS_MM;
+        canvas.area(
+                Matter.STEEL,
+                List.of(
+                        canvas.at(coupler, 0, under - DRAWBAR_MM),
+                        canvas.at(front(), 0, under),
+                        canvas.at(front(), 0, under - steelMm()),
+                        canvas.at(coupler, 0, under - 2 * DRAWBAR_MM)));
+    }
+
+    private double cabFront(Cab cab) {
+        double bonnet = carrier.front().placeMm() - vehicle.gear().wheels().diameterMm();
+        return Math.min(front() - cab.gapMm() - cab.roofLengthMm(), bonnet);
+    }
+
+    /** A plain cab: back wall, roof, windscreen, bonnet. */
+    private void cabFromTheSide(Cab cab) {
+        double back = front() - cab.gapMm();
+        double roofFront = back - cab.roofLengthMm();
+        double nose = cabFront(cab);
+        double low = ground + vehicle.gear().wheels().diameterMm() * 0.55;
+        double roof = deck + cab.roofMm();
+        double waist = low + (roof - low) * 0.5;
+        double foot = Math.max(nose, roofFront - (roof - waist) * 0.6);
+        canvas.area(
+                Matter.SOLID,
+                List.of(
+                        canvas.at(back, 0, low),
+                        canvas.at(back, 0, roof),
+                        canvas.at(roofFront, 0, roof),
+                        canvas.at(foot, 0, waist),
+                        canvas.at(nose, 0, waist - 60),
+                        canvas.at(nose, 0, low)));
+        if (cab.window().exists()) {
+            double sill = deck + cab.window().sillMm();
+            canvas.line(
+                    LineKind.SOLID,
+                    canvas.at(back, 0, sill),
+                    canvas.at(back, 0, sill + cab.window().heightMm()));
+        }
+    }
+
+    /** Draws the solids over the box: dashed, so that the box is seen through them. */
+    void solids() {
+        for (Clearance clearance : carrier.clearances()) {
+            if (clearance.solid().kind() != Solid.Kind.CAB) {
+                for (int side : clearance.solid().mirrored() ? new int[] {1, -1} : new int[] {1}) {
+                    solid(clearance.solid(), side);
+                }
+            }
+        }
+    }
+
+    private void solid(Solid solid, int side) {
+        double fromX = front() + solid.along().fromMm();
+        double toX = front() + solid.along().toMm();
+        double fromY = side * solid.across().fromMm();
+        double toY = side * solid.across().toMm();
+        double fromZ = deck + solid.up().fromMm();
+        double toZ = deck + solid.up().toMm();
+        Point2 one = canvas.at(fromX, fromY, fromZ);
+        Point2 other = canvas.at(toX, toY, toZ);
+        canvas.line(
+                LineKind.SOLID,
+                one,
+                new Point2(other.u(), one.v()),
+                other,
+                new Point2(one.u(), other.v()),
+                one);
+        double room = Math.abs(other.u() - one.u());
+        canvas.add(
+                new Shape.Label(
+                        one.plus(other).times(0.5), solid.name(), Shape.Label.Kind.NAME, room));
+    }
+
+    void end() {
+        double half = vehicle.deck().widthMm() / 2;
         canvas.line(
                 LineKind.GROUND,
                 canvas.at(0, -half - 300, ground),
                 canvas.at(0, half + 300, ground));
-        double inner = half - TYRE_MM - 120;
+        vehicle.cab().ifPresent(this::cabFromTheEnd);
+        Wheels wheels = vehicle.gear().wheels();
+        double inner = (wheels.trackMm() - wheels.widthMm()) / 2;
+        double under = deck - PLANKS_MM;
         for (int side : new int[] {-1, 1}) {
             canvas.rectangle(
                     Matter.TYRE,
                     canvas.at(0, side * inner, ground),
-                    canvas.at(
-                            0,
-                            side * (inner + TYRE_MM),
-                            ground + Math.min(diameter, -ground - PLANKS_MM - STEEL_MM)));
+                    canvas.at(0, side * (inner + wheels.widthMm()), ground + wheels.diameterMm()));
+            double rail = side * vehicle.steel().railSpacingMm() / 2;
+            canvas.rectangle(
+                    Matter.STEEL,
+                    canvas.at(0, rail - vehicle.steel().rail().flangeMm() / 2, under - steelMm()),
+                    canvas.at(0, rail + vehicle.steel().rail().flangeMm() / 2, under));
         }
+        double cross = vehicle.steel().crossMember().depthMm();
         canvas.rectangle(
-                Matter.STEEL,
-                canvas.at(0, -half, -PLANKS_MM - STEEL_MM),
-                canvas.at(0, half, -PLANKS_MM));
-        canvas.rectangle(Matter.DECK, canvas.at(0, -half, -PLANKS_MM), canvas.at(0, half, 0));
+                Matter.STEEL, canvas.at(0, -half, under - cross), canvas.at(0, half, under));
+        canvas.rectangle(Matter.DECK, canvas.at(0, -half, under), canvas.at(0, half, deck));
     }
 
-    static void above(Canvas canvas) {
-        Carrier carrier = canvas.model().carrier();
-        Trailer trailer = carrier.trailer();
-        double half = trailer.deck().widthMm() / 2;
-        double front = carrier.deckFrontMm();
-        double rear = carrier.deckRearMm();
-        double coupler = carrier.couplerMm();
-        double radius = trailer.wheelDiameterMm() / 2;
+    private void cabFromTheEnd(Cab cab) {
+        double half = cab.widthMm() / 2;
+        double low = ground + vehicle.gear().wheels().diameterMm() * 0.55;
+        canvas.rectangle(
+                Matter.SOLID, canvas.at(0, -half, low), canvas.at(0, half, deck + cab.roofMm()));
+        if (cab.window().exists()) {
+            double wide = cab.window().widthMm() / 2;
+            double sill = deck + cab.window().sillMm();
+            canvas.rectangle(
+                    Matter.GLASS,
+                    canvas.at(0, -wide, sill),
+                    canvas.at(0, wide, sill + cab.window().heightMm()));
+        }
+    }
+
+    void above() {
+        Wheels wheels = vehicle.gear().wheels();
+        double half = vehicle.deck().widthMm() / 2;
+        double radius = wheels.diameterMm() / 2;
+        double inner = (wheels.trackMm() - wheels.widthMm()) / 2;
         for (double x : carrier.axlesMm()) {
             for (int side : new int[] {-1, 1}) {
                 canvas.rectangle(
                         Matter.TYRE,
-                        canvas.at(x - radius, side * half, 0),
-                        canvas.at(x + radius, side * (half + TYRE_MM), 0));
+                        canvas.at(x - radius, side * inner, 0),
+                        canvas.at(x + radius, side * (inner + wheels.widthMm()), 0));
             }
         }
+        if (vehicle instanceof Trailer trailer) {
+            drawbarFromAbove(trailer, half);
+        }
+        vehicle.cab()
+                .ifPresent(
+                        cab ->
+                                canvas.rectangle(
+                                        Matter.SOLID,
+                                        canvas.at(cabFront(cab), -cab.widthMm() / 2, 0),
+                                        canvas.at(front() - cab.gapMm(), cab.widthMm() / 2, 0)));
+        canvas.rectangle(Matter.DECK, canvas.at(front(), -half, 0), canvas.at(rear(), half, 0));
+        double cross = vehicle.steel().crossMember().flangeMm() / 2;
+        for (double x : carrier.crossMembersMm()) {
+            canvas.rectangle(
+                    Matter.STEEL, canvas.at(x - cross, -half, 0), canvas.at(x + cross, half, 0));
+        }
+        railsFromAbove();
+    }
+
+    private void railsFromAbove() {
+        double rail = vehicle.steel().railSpacingMm() / 2;
+        double flange = vehicle.steel().rail().flangeMm() / 2;
+        double reach = vehicle.steel().outrigger().flangeMm() / 2;
         for (int side : new int[] {-1, 1}) {
+            canvas.rectangle(
+                    Matter.STEEL,
+                    canvas.at(front(), side * (rail - flange), 0),
+                    canvas.at(rear(), side * (rail + flange), 0));
+            for (Outrigger outrigger : vehicle.steel().outriggers()) {
+                double x = front() + outrigger.placeMm();
+                canvas.rectangle(
+                        Matter.STEEL,
+                        canvas.at(x - reach, side * rail, 0),
+                        canvas.at(x + reach, side * (rail + outrigger.reachMm()), 0));
+            }
+        }
+    }
+
+    private void drawbarFromAbove(Trailer trailer, double half) {
+        double coupler = carrier.front().placeMm();
+        double foot = trailer.drawbar().form() == Trailer.Drawbar.Form.A_FRAME ? half * 0.6 : 0;
+        int[] sides = foot > 0 ? new int[] {-1, 1} : new int[] {1};
+        for (int side : sides) {
             canvas.area(
                     Matter.STEEL,
                     List.of(
                             canvas.at(coupler, side * 20.0, 0),
-                            canvas.at(front, side * half * 0.6, 0),
-                            canvas.at(front, side * (half * 0.6 - 90), 0),
+                            canvas.at(front(), side * (foot + 45), 0),
+                            canvas.at(front(), side * (foot - 45), 0),
                             canvas.at(coupler, -side * 20.0, 0)));
-        }
-        canvas.rectangle(Matter.DECK, canvas.at(front, -half, 0), canvas.at(rear, half, 0));
-        for (double x : carrier.crossMembersMm()) {
-            canvas.rectangle(Matter.STEEL, canvas.at(x - 25, -half, 0), canvas.at(x + 25, half, 0));
         }
     }
 }

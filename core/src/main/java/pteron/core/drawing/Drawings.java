@@ -10,12 +10,16 @@ import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.shell.PanelKind;
+import pteron.core.vehicle.Pickup;
 
 /** Draws the views of a box. */
 public final class Drawings {
 
     /** Room between two views on one sheet, for their dimensions (mm). */
     private static final double GAP_MM = 1100;
+
+    /** Room under a cut for its title (mm). */
+    private static final double SECTION_TITLE_MM = 34;
 
     private Drawings() {}
 
@@ -33,6 +37,8 @@ public final class Drawings {
             case FRONT, REAR -> end(model, view, station);
             case PLAN -> plan(model, station);
             case ROOF -> roof(model, station);
+            case UNFOLDED -> new UnfoldedShapes(model).drawing();
+            case SECTION -> section(model);
             case ALL -> all(model, station);
         };
     }
@@ -40,12 +46,18 @@ public final class Drawings {
     private static Drawing side(BoxModel model, View view, String station, String selected) {
         Canvas canvas = new Canvas(view, model);
         BoxShapes box = new BoxShapes(canvas, station);
-        CarrierShapes.side(canvas);
+        new CarrierShapes(canvas).side();
         PanelKind wall = view == View.LEFT ? PanelKind.LEFT : PanelKind.RIGHT;
         box.skin(wall);
         box.stripFromTheSide();
         box.panels(EnumSet.of(wall));
         box.outline();
+        if (station.equals("carrier")) {
+            new CarrierShapes(canvas).solids();
+        }
+        if (station.equals("outline")) {
+            new OutlineShapes(canvas).draw();
+        }
         box.extras();
         new SideDimensions(canvas).of(station, selected);
         return canvas.drawing();
@@ -54,7 +66,7 @@ public final class Drawings {
     private static Drawing end(BoxModel model, View view, String station) {
         Canvas canvas = new Canvas(view, model);
         BoxShapes box = new BoxShapes(canvas, station);
-        CarrierShapes.end(canvas);
+        new CarrierShapes(canvas).end();
         double half = model.plan().box().widthMm() / 2;
         double top = model.outline().heightMm();
         canvas.rectangle(Matter.SKIN, canvas.at(0, -half, 0), canvas.at(0, half, top));
@@ -63,6 +75,9 @@ public final class Drawings {
                         ? EnumSet.of(PanelKind.FRONT, PanelKind.NOSE)
                         : EnumSet.of(PanelKind.REAR, PanelKind.TAIL);
         box.panels(kinds);
+        if (station.equals("carrier")) {
+            new CarrierShapes(canvas).solids();
+        }
         canvas.line(
                 LineKind.OUTLINE,
                 canvas.at(0, -half, 0),
@@ -83,8 +98,24 @@ public final class Drawings {
                 0);
         canvas.tells(new Point2(outermost.u(), 0), outermost, Side.RIGHT, 1);
         if (station.equals("carrier")) {
-            double deck = model.plan().trailer().deck().widthMm() / 2;
-            double ground = -model.plan().trailer().deck().heightMm();
+            double deck = model.plan().vehicle().deck().widthMm() / 2;
+            double ground = model.carrier().groundMm();
+            if (model.carrier().vehicle() instanceof Pickup pickup) {
+                double wells = pickup.bed().wells().betweenMm() / 2;
+                double rails = pickup.bed().railWidthMm() / 2;
+                canvas.dimension(
+                        "wells.between",
+                        canvas.at(0, -wells, ground),
+                        canvas.at(0, wells, ground),
+                        Side.BOTTOM,
+                        1);
+                canvas.dimension(
+                        "bed.rail-width",
+                        canvas.at(0, -rails, ground),
+                        canvas.at(0, rails, ground),
+                        Side.BOTTOM,
+                        2);
+            }
             canvas.dimension(
                     "deck.width",
                     canvas.at(0, -deck, ground),
@@ -129,11 +160,14 @@ public final class Drawings {
     private static Drawing plan(BoxModel model, String station) {
         Canvas canvas = new Canvas(View.PLAN, model);
         BoxShapes box = new BoxShapes(canvas, station);
-        CarrierShapes.above(canvas);
+        new CarrierShapes(canvas).above();
         box.panels(EnumSet.of(PanelKind.FLOOR));
+        if (station.equals("carrier")) {
+            new CarrierShapes(canvas).solids();
+        }
         fromAbove(canvas);
         box.extras();
-        double half = model.plan().trailer().deck().widthMm() / 2;
+        double half = model.plan().vehicle().deck().widthMm() / 2;
         double front = model.carrier().deckFrontMm();
         canvas.dimension(
                 "deck.length",
@@ -185,7 +219,7 @@ public final class Drawings {
         Drawing plan = plan(model, station);
         double right = left.bounds().toU() + GAP_MM;
         double below = left.bounds().fromV() - GAP_MM;
-        Sheet sheet = new Sheet();
+        Sheet sheet = new Sheet(View.ALL, GAP_MM);
         sheet.put(left, new Point2(0, 0));
         sheet.put(rear, new Point2(right - rear.bounds().fromU(), 0));
         double planAt = below - plan.bounds().toV();
@@ -195,25 +229,50 @@ public final class Drawings {
         return sheet.drawing();
     }
 
+    /** Roof, walls and floor over each other, all to one scale. */
+    private static Drawing section(BoxModel model) {
+        Sheet sheet = new Sheet(View.SECTION, SECTION_TITLE_MM);
+        double below = 0;
+        for (String part : List.of("roof", "walls", "floor")) {
+            SectionShapes cut = new SectionShapes(model, part);
+            Drawing drawing = cut.drawing();
+            below -= drawing.bounds().toV();
+            sheet.put(drawing, new Point2(0, below), cut.title());
+            below -= SectionShapes.GAP_MM;
+        }
+        return sheet.drawing();
+    }
+
     /** Several views on one sheet. */
     private static final class Sheet {
+        private final View view;
+        private final double titleMm;
         private final List<Shape> shapes = new ArrayList<>();
         private final List<Dimension> dimensions = new ArrayList<>();
         private final List<Grip> grips = new ArrayList<>();
         private Bounds2 bounds;
 
+        Sheet(View view, double titleMm) {
+            this.view = view;
+            this.titleMm = titleMm;
+        }
+
         void put(Drawing drawing, Point2 by) {
+            put(drawing, by, drawing.view().title());
+        }
+
+        void put(Drawing drawing, Point2 by, String title) {
             drawing.shapes().forEach(shape -> shapes.add(shape.moved(by)));
             drawing.dimensions().forEach(dimension -> dimensions.add(dimension.moved(by)));
             for (Grip grip : drawing.grips()) {
-                grips.add(new Grip(grip.opening(), moved(grip.area(), by), grip.alongPerRight()));
+                grips.add(grip.at(moved(grip.area(), by)));
             }
             Bounds2 here = moved(drawing.bounds(), by);
-            double below = (0.22 + 0.3 * drawing.rows(Side.BOTTOM)) * GAP_MM;
+            double below = (0.22 + 0.3 * drawing.rows(Side.BOTTOM)) * titleMm;
             shapes.add(
                     new Shape.Label(
                             new Point2(here.middle().u(), here.fromV() - below),
-                            drawing.view().title(),
+                            title,
                             Shape.Label.Kind.TITLE,
                             Double.POSITIVE_INFINITY));
             bounds = bounds == null ? here : joined(bounds, here);
@@ -233,7 +292,7 @@ public final class Drawings {
         }
 
         Drawing drawing() {
-            return new Drawing(View.ALL, shapes, dimensions, grips, bounds);
+            return new Drawing(view, shapes, dimensions, grips, bounds);
         }
     }
 }

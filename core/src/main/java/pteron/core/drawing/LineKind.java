@@ -11,5 +11,15 @@ public enum LineKind {
     /** A joint that is taped. */
     TAPE,
     /** The ground. */
-    GROUND
+    GROUND,
+    /** Edge of something of the carrier that the box may hit. */
+    SOLID,
+    /** The box inside of its layers. */
+    INSIDE,
+    /** A helping line: leader, tangent, upright. */
+    HELP,
+    /** Temperature through the layers. */
+    TEMPERATURE,
+    /** Dew point of the vapour between the layers. */
+    DEW
 }

@@ -18,6 +18,14 @@ public enum Matter {
     TYRE,
     /** Hubs of wheels. */
     HUB,
+    /** Something of the carrier that the box may hit. */
+    SOLID,
+    /** Metal members and skins, cut through. */
+    METAL,
+    /** Films, felts, floors in rolls, tapes. */
+    ROLL,
+    /** Still air. */
+    AIR,
     /** Window. */
     GLASS,
     /** Door. */

@@ -77,7 +77,9 @@ public sealed interface Shape {
             /** How hard it works. */
             USE,
             /** Title of a view. */
-            TITLE
+            TITLE,
+            /** A remark that begins at its place. */
+            NOTE
         }
 
         @Override
@@ -96,7 +98,15 @@ public sealed interface Shape {
         /** What a mark marks. */
         public enum Kind {
             /** Centre of gravity. */
-            CENTRE_OF_GRAVITY
+            CENTRE_OF_GRAVITY,
+            /** Corner of the outline that can be dragged. */
+            HANDLE,
+            /** Spot of a curve that can be dragged. */
+            SPOT,
+            /** Where a curve bends hardest. */
+            HARDEST,
+            /** Water between layers. */
+            WATER
         }
 
         @Override

@@ -8,6 +8,9 @@ import pteron.core.model.BoxModel;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
 import pteron.core.shell.PanelKind;
+import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Pickup;
+import pteron.core.vehicle.Trailer;
 
 /** Dimensions of the side elevations. */
 final class SideDimensions {
@@ -57,53 +60,94 @@ final class SideDimensions {
                 row);
         double rear = outline.rearmostMm();
         canvas.dimension("box.height", at(rear, 0), at(rear, top), rearSide(), 0);
-        double ground = -model.plan().trailer().deck().heightMm();
+        double ground = model.carrier().groundMm();
         canvas.tells(at(rear, ground), at(rear, top), rearSide(), 1);
     }
 
     private void carrier() {
         Carrier carrier = model.carrier();
         double front = carrier.deckFrontMm();
-        double ground = -carrier.trailer().deck().heightMm();
-        canvas.dimension(
-                "coupler.ahead",
-                at(carrier.couplerMm(), ground),
-                at(front, ground),
-                Side.BOTTOM,
-                0);
-        for (int i = 0; i < carrier.axlesMm().size(); i++) {
+        double ground = carrier.groundMm();
+        double deck = -carrier.raisedMm();
+        int row = 0;
+        if (carrier.vehicle() instanceof Trailer) {
             canvas.dimension(
-                    "axle." + i,
+                    "coupler.ahead",
+                    at(carrier.front().placeMm(), ground),
                     at(front, ground),
-                    at(carrier.axlesMm().get(i), ground),
                     Side.BOTTOM,
-                    i);
+                    0);
         }
-        int last = carrier.axlesMm().size();
+        for (int i = 0; i < carrier.axlesMm().size(); i++) {
+            double axle = carrier.axlesMm().get(i);
+            canvas.dimension("axle." + i, at(front, ground), at(axle, ground), Side.BOTTOM, row);
+            row += axle > front ? 1 : 0;
+        }
         canvas.dimension(
                 "deck.length",
                 at(front, ground),
                 at(carrier.deckRearMm(), ground),
                 Side.BOTTOM,
-                last);
-        canvas.dimension("deck.height", at(front, ground), at(front, 0), frontSide(), 0);
+                row);
+        if (carrier.vehicle() instanceof Pickup pickup) {
+            bed(pickup, front, row);
+        }
+        canvas.dimension("deck.height", at(front, ground), at(front, deck), frontSide(), 0);
+        carrier.vehicle().cab().ifPresent(cab -> cab(cab, front, deck));
+    }
+
+    private void cab(Cab cab, double front, double deck) {
+        double back = front - cab.gapMm();
+        canvas.dimension("cab.roof", at(back, deck), at(back, deck + cab.roofMm()), frontSide(), 0);
+        if (cab.gapMm() > 1) {
+            canvas.dimension(
+                    "cab.gap",
+                    at(back, deck + cab.roofMm()),
+                    at(front, deck + cab.roofMm()),
+                    Side.TOP,
+                    1);
+        }
+    }
+
+    private void bed(Pickup pickup, double front, int row) {
+        double ground = model.carrier().groundMm();
+        double deck = -model.carrier().raisedMm();
+        Pickup.Wells wells = pickup.bed().wells();
+        double from = front + wells.fromMm();
+        canvas.dimension("wells.from", at(front, ground), at(from, ground), Side.BOTTOM, row + 1);
+        canvas.dimension(
+                "wells.length",
+                at(from, ground),
+                at(from + wells.lengthMm(), ground),
+                Side.BOTTOM,
+                row + 1);
+        double rear = front + pickup.bed().railLengthMm();
+        canvas.dimension(
+                "bed.rail-height",
+                at(rear, deck),
+                at(rear, deck + pickup.bed().railHeightMm()),
+                rearSide(),
+                2);
     }
 
     /** {@return rows taken above} */
     private int corners() {
         List<Point2> points = outline.points();
         int last = points.size() - 1;
+        int frontRow = 0;
+        int rearRow = 0;
+        int topRow = 0;
         for (int i = 1; i < last; i++) {
             Point2 corner = points.get(i);
             boolean overFront = corner.u() - outline.foremostMm() > 1;
             boolean beforeRear = outline.rearmostMm() - corner.u() > 1;
-            if (overFront && beforeRear) {
+            if (overFront && beforeRear && Math.abs(corner.u()) > 1) {
                 canvas.dimension(
                         "outline." + i + ".x",
                         at(0, top),
                         at(corner.u(), corner.v()),
                         Side.TOP,
-                        Math.min(i - 1, 1));
+                        topRow++ % 2);
             }
             if (top - corner.v() > 1) {
                 boolean nearFront = corner.u() < (outline.foremostMm() + outline.rearmostMm()) / 2;
@@ -112,7 +156,7 @@ final class SideDimensions {
                         at(corner.u(), 0),
                         at(corner.u(), corner.v()),
                         nearFront ? frontSide() : rearSide(),
-                        nearFront ? 0 : 2);
+                        nearFront ? frontRow++ : 2 + rearRow++);
             }
         }
         return canvas.drawing().rows(Side.TOP);
@@ -129,7 +173,7 @@ final class SideDimensions {
                                                 .filter(one -> one.panel().kind() == wall)
                                                 .toList())
                         .orElse(List.of());
-        double floor = model.plan().makeUp().floor().heightMm();
+        double floor = model.plan().makeUp().floor().structureMm();
         for (int i = 0; i < openings.size(); i++) {
             PlacedOpening one = openings.get(i);
             String key = "opening." + one.opening().id();

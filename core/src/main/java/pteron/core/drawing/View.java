@@ -17,6 +17,10 @@ public enum View {
     PLAN("plan", "Plan of the floor on the carrier"),
     /** Roof and nose from above, the front on the left. */
     ROOF("roof", "Roof, seen from above"),
+    /** Side, strip, side and floor laid out flat, joined where they join. */
+    UNFOLDED("unfolded", "The box unfolded: side, strip, side, floor"),
+    /** Floor, wall and roof cut through. */
+    SECTION("section", "Cut through: temperature solid, dew point dashed"),
     /** All of them on one sheet. */
     ALL("all", "All views");
 
@@ -52,7 +56,7 @@ public enum View {
     public Point2 project(Point3 point, double deckHeightMm) {
         double up = point.z() + deckHeightMm;
         return switch (this) {
-            case LEFT, ALL -> new Point2(point.x(), up);
+            case LEFT, ALL, UNFOLDED, SECTION -> new Point2(point.x(), up);
             case RIGHT -> new Point2(-point.x(), up);
             case FRONT -> new Point2(-point.y(), up);
             case REAR -> new Point2(point.y(), up);

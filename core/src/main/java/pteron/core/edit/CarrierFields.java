@@ -1,166 +1,167 @@
 package pteron.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.Trailer;
-import pteron.core.plan.Trailer.Deck;
-import pteron.core.plan.Trailer.Empty;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.Unit;
+import pteron.core.vehicle.Deck;
+import pteron.core.vehicle.Flatbed;
+import pteron.core.vehicle.Pickup;
+import pteron.core.vehicle.RunningGear;
+import pteron.core.vehicle.Trailer;
+import pteron.core.vehicle.Trailer.Drawbar;
+import pteron.core.vehicle.Vehicle;
 
-/** Fields of the carrier. */
+/** Fields of the carrier, those of its kind only: deck, drawbar, axles, wheels. */
 final class CarrierFields {
 
-    private CarrierFields() {}
+    private static final Unit KG = VehicleFields.KG;
+
+    private final Vehicle vehicle;
+    private final VehicleFields to;
+
+    private CarrierFields(Vehicle vehicle, VehicleFields to) {
+        this.vehicle = vehicle;
+        this.to = to;
+    }
 
     static List<NumberField> numbers(BoxPlan plan) {
-        List<NumberField> fields = new ArrayList<>();
-        fields.add(
-                mm(
-                        "deck.length",
-                        "Deck length",
-                        t -> t.deck().lengthMm(),
-                        (t, v) ->
-                                t.withDeck(new Deck(v, t.deck().widthMm(), t.deck().heightMm()))));
-        fields.add(
-                mm(
-                        "deck.width",
-                        "Deck width",
-                        t -> t.deck().widthMm(),
-                        (t, v) ->
-                                t.withDeck(new Deck(t.deck().lengthMm(), v, t.deck().heightMm()))));
-        fields.add(
-                mm(
-                        "deck.height",
-                        "Deck over the ground",
-                        t -> t.deck().heightMm(),
-                        (t, v) ->
-                                t.withDeck(new Deck(t.deck().lengthMm(), t.deck().widthMm(), v))));
-        fields.add(
-                mm(
-                        "coupler.ahead",
-                        "Coupler ahead of the deck",
-                        Trailer::couplerAheadMm,
-                        Trailer::withCouplerAhead));
-        for (int i = 0; i < plan.trailer().axlesMm().size(); i++) {
-            fields.add(
-                    place(
-                            "axle." + i,
-                            "Axle " + (i + 1) + " behind the deck's front",
-                            i,
-                            Trailer::axlesMm,
-                            Trailer::withAxles));
+        VehicleFields to = new VehicleFields();
+        CarrierFields all = new CarrierFields(plan.vehicle(), to);
+        all.deck();
+        switch (plan.vehicle()) {
+            case Trailer trailer -> all.drawbar();
+            case Pickup pickup -> new TruckFields(to).pickup();
+            case Flatbed flatbed -> new TruckFields(to).flatbed();
         }
-        fields.add(
-                mm(
-                        "wheel.diameter",
-                        "Wheel diameter",
-                        Trailer::wheelDiameterMm,
-                        Trailer::withWheelDiameter));
-        fields.add(
-                kg(
-                        "empty.mass",
-                        "Empty mass",
-                        t -> t.empty().massKg(),
-                        (t, v) -> t.withEmpty(new Empty(v, t.empty().couplerKg()))));
-        fields.add(
-                kg(
-                        "empty.coupler",
-                        "Empty coupler load",
-                        t -> t.empty().couplerKg(),
-                        (t, v) -> t.withEmpty(new Empty(t.empty().massKg(), v))));
-        fields.add(
-                kg(
-                        "rating.gross",
-                        "Gross rating",
-                        t -> t.ratings().grossKg(),
-                        (t, v) ->
-                                t.withRatings(
-                                        new Ratings(
-                                                v,
-                                                t.ratings().axlesKg(),
-                                                t.ratings().couplerKg()))));
-        fields.add(
-                kg(
-                        "rating.axles",
-                        "Rating of all axles",
-                        t -> t.ratings().axlesKg(),
-                        (t, v) ->
-                                t.withRatings(
-                                        new Ratings(
-                                                t.ratings().grossKg(),
-                                                v,
-                                                t.ratings().couplerKg()))));
-        fields.add(
-                kg(
-                        "rating.coupler",
-                        "Coupler rating",
-                        t -> t.ratings().couplerKg(),
-                        (t, v) ->
-                                t.withRatings(
-                                        new Ratings(
-                                                t.ratings().grossKg(), t.ratings().axlesKg(), v))));
-        for (int i = 0; i < plan.trailer().crossMembersMm().size(); i++) {
-            fields.add(
-                    place(
-                            "cross-member." + i,
-                            "Cross-member " + (i + 1),
-                            i,
-                            Trailer::crossMembersMm,
-                            Trailer::withCrossMembers));
+        all.axles();
+        all.wheels();
+        new SteelFields(plan.vehicle(), to).numbers();
+        return to.fields();
+    }
+
+    private void deck() {
+        VehicleFields.Part<Deck> deck = new VehicleFields.Part<>(Vehicle::deck, Vehicle::withDeck);
+        boolean bed = vehicle instanceof Pickup;
+        to.mm(
+                "deck.length",
+                bed ? "Bed length at the floor" : "Deck length",
+                deck,
+                Deck::lengthMm,
+                (d, v) -> new Deck(v, d.widthMm(), d.heightMm()));
+        to.mm(
+                "deck.width",
+                bed ? "Bed width at the floor" : "Deck width",
+                deck,
+                Deck::widthMm,
+                (d, v) -> new Deck(d.lengthMm(), v, d.heightMm()));
+        to.mm(
+                "deck.height",
+                bed ? "Bed floor over the ground" : "Deck over the ground",
+                deck,
+                Deck::heightMm,
+                (d, v) -> new Deck(d.lengthMm(), d.widthMm(), v));
+    }
+
+    private void drawbar() {
+        VehicleFields.Part<Drawbar> bar =
+                new VehicleFields.Part<>(
+                        v -> ((Trailer) v).drawbar(),
+                        (v, other) -> ((Trailer) v).withDrawbar(other));
+        to.mm(
+                "coupler.ahead",
+                "Coupler ahead of the deck",
+                bar,
+                Drawbar::aheadMm,
+                Drawbar::withAhead);
+        to.part(
+                "empty.coupler",
+                "Empty coupler load",
+                KG,
+                bar,
+                Drawbar::emptyKg,
+                Drawbar::withEmpty);
+        to.part(
+                "rating.coupler",
+                "Coupler rating",
+                KG,
+                bar,
+                Drawbar::ratingKg,
+                Drawbar::withRating);
+    }
+
+    private void axles() {
+        VehicleFields.Part<RunningGear> gear =
+                new VehicleFields.Part<>(Vehicle::gear, Vehicle::withGear);
+        for (int i = 0; i < vehicle.gear().axles().size(); i++) {
+            int index = i;
+            String name = "Axle " + (i + 1);
+            to.mm(
+                    "axle." + i,
+                    name + " behind the deck's front",
+                    gear,
+                    g -> g.axles().get(index).placeMm(),
+                    (g, v) -> g.withAxle(index, axle -> axle.withPlace(v)));
+            to.part(
+                    "axle." + i + ".empty",
+                    name + ", empty load",
+                    KG,
+                    gear,
+                    g -> g.axles().get(index).emptyKg(),
+                    (g, v) -> g.withAxle(index, axle -> axle.withEmpty(v)));
+            to.part(
+                    "axle." + i + ".rating",
+                    name + ", rating",
+                    KG,
+                    gear,
+                    g -> g.axles().get(index).ratingKg(),
+                    (g, v) -> g.withAxle(index, axle -> axle.withRating(v)));
         }
-        return fields;
+        to.part(
+                "rating.gross",
+                "Gross rating",
+                KG,
+                gear,
+                RunningGear::grossKg,
+                RunningGear::withGross);
+        if (vehicle.cab().isPresent()) {
+            to.part(
+                    "weighed.fuel",
+                    "Fuel in the tank when weighed",
+                    Unit.PERCENT,
+                    gear,
+                    g -> g.weighed().fuelPercent(),
+                    (g, v) -> g.withWeighed(g.weighed().withFuel(v)));
+        }
     }
 
-    private static NumberField mm(
-            String key,
-            String name,
-            ToDoubleFunction<Trailer> get,
-            BiFunction<Trailer, Double, Trailer> set) {
-        return field(key, name, Unit.MILLIMETRE, get, set);
-    }
-
-    private static NumberField kg(
-            String key,
-            String name,
-            ToDoubleFunction<Trailer> get,
-            BiFunction<Trailer, Double, Trailer> set) {
-        return field(key, name, Unit.KILOGRAM, get, set);
-    }
-
-    private static NumberField field(
-            String key,
-            String name,
-            Unit unit,
-            ToDoubleFunction<Trailer> get,
-            BiFunction<Trailer, Double, Trailer> set) {
-        return new NumberField(
-                key,
-                "carrier",
-                name,
-                unit,
-                plan -> get.applyAsDouble(plan.trailer()),
-                (plan, value) -> plan.withTrailer(set.apply(plan.trailer(), value)));
-    }
-
-    private static NumberField place(
-            String key,
-            String name,
-            int index,
-            Function<Trailer, List<Double>> get,
-            BiFunction<Trailer, List<Double>, Trailer> set) {
-        return mm(
-                key,
-                name,
-                trailer -> get.apply(trailer).get(index),
-                (trailer, value) -> {
-                    List<Double> places = new ArrayList<>(get.apply(trailer));
-                    places.set(index, value);
-                    return set.apply(trailer, places);
-                });
+    private void wheels() {
+        VehicleFields.Part<RunningGear.Wheels> wheels =
+                new VehicleFields.Part<>(
+                        v -> v.gear().wheels(),
+                        (v, other) -> v.withGear(v.gear().withWheels(other)));
+        to.mm(
+                "wheel.diameter",
+                "Wheel diameter",
+                wheels,
+                RunningGear.Wheels::diameterMm,
+                RunningGear.Wheels::withDiameter);
+        to.mm(
+                "wheel.width",
+                "Wheel width",
+                wheels,
+                RunningGear.Wheels::widthMm,
+                RunningGear.Wheels::withWidth);
+        to.mm(
+                "wheel.track",
+                "Track, middle to middle",
+                wheels,
+                RunningGear.Wheels::trackMm,
+                RunningGear.Wheels::withTrack);
+        to.mm(
+                "wheel.bump",
+                "Wheel moves up to its stop",
+                wheels,
+                RunningGear.Wheels::bumpMm,
+                RunningGear.Wheels::withBump);
     }
 }

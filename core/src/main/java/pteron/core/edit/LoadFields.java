@@ -8,27 +8,13 @@ import pteron.core.plan.Loads;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
 
-/** Fields of loads, road limits and supplies. */
+/** Fields of loads and supplies. */
 final class LoadFields {
 
     private LoadFields() {}
 
     static List<NumberField> numbers() {
         return List.of(
-                load(
-                        "road.width",
-                        "carrier",
-                        "Legal width",
-                        Unit.MILLIMETRE,
-                        Loads::roadWidthMm,
-                        Loads::withRoadWidth),
-                load(
-                        "road.height",
-                        "carrier",
-                        "Legal height",
-                        Unit.MILLIMETRE,
-                        Loads::roadHeightMm,
-                        Loads::withRoadHeight),
                 load(
                         "wind.speed",
                         "frame",

@@ -6,14 +6,15 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
 import pteron.core.quantity.Unit;
 
 /** Fields of floor, walls and roof: layers, members, spacing. */
@@ -137,22 +138,11 @@ final class MakeUpFields {
                             (m, v) -> m.withSection(m.section().withDepth(v))));
             fields.add(number(slot, "frame", "spacing", Members::spacingMm, Members::withSpacing));
         }
-        Slot<MakeUp.Section> blocks =
+        Slot<Section> blocks =
                 new Slot<>("blocking", "Blocks", MakeUp::blocking, MakeUp::withBlocking);
         fields.add(
-                number(
-                        blocks,
-                        "frame",
-                        "thickness",
-                        MakeUp.Section::thicknessMm,
-                        MakeUp.Section::withThickness));
-        fields.add(
-                number(
-                        blocks,
-                        "frame",
-                        "depth",
-                        MakeUp.Section::depthMm,
-                        MakeUp.Section::withDepth));
+                number(blocks, "frame", "thickness", Section::thicknessMm, Section::withThickness));
+        fields.add(number(blocks, "frame", "depth", Section::depthMm, Section::withDepth));
         return fields;
     }
 

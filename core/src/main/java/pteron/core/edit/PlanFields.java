@@ -21,14 +21,23 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
     }
 
     /** {@return the fields of a plan} */
-    public static PlanFields of(BoxPlan plan, MaterialLibrary library) {
+    public static PlanFields of(BoxPlan plan, MaterialLibrary starting) {
+        MaterialLibrary library = starting.with(plan.materials());
+        LayerFields layers = LayerFields.of(plan, library);
         List<NumberField> numbers = new ArrayList<>();
         numbers.addAll(CarrierFields.numbers(plan));
         numbers.addAll(OutlineFields.numbers(plan));
         numbers.addAll(MakeUpFields.numbers());
+        numbers.addAll(layers.numbers());
         numbers.addAll(OpeningFields.numbers(plan));
         numbers.addAll(LoadFields.numbers());
-        return new PlanFields(numbers, MakeUpFields.choices(library));
+        numbers.addAll(SurroundingFields.numbers());
+        List<ChoiceField> choices = new ArrayList<>();
+        choices.addAll(CarrierChoices.of(plan));
+        choices.addAll(SurroundingFields.choices());
+        choices.addAll(MakeUpFields.choices(library));
+        choices.addAll(layers.choices());
+        return new PlanFields(numbers, choices);
     }
 
     /** {@return the number with that key, empty if there is none} */

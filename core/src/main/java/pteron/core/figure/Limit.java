@@ -1,6 +1,7 @@
 package pteron.core.figure;
 
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 
 /**
  * What a demand is held against. Immutable.
@@ -32,9 +33,12 @@ public record Limit(Quantity quantity, Side side) {
 
     /**
      * {@return demand over capacity: above 1 where the bound is broken; 0 where a ratio means nothing,
-     * as against a bound of 0}
+     * as against a bound of 0 or of a temperature}
      */
     public double margin(Quantity demand) {
+        if (demand.unit() == Unit.CELSIUS) {
+            return 0;
+        }
         double over = side == Side.AT_MOST ? demand.value() : quantity.value();
         double under = side == Side.AT_MOST ? quantity.value() : demand.value();
         return Math.abs(under) < NO_BOUND ? 0 : over / under;

@@ -2,10 +2,10 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Section;
 import pteron.core.frame.MemberMaker.Depth;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;

@@ -2,11 +2,11 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Section;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.shell.Panel;
 
 /**

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import pteron.core.buildup.Section;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.shell.Panel;
 
 /** Makes the members of one panel: names them, weighs them, keeps them. */

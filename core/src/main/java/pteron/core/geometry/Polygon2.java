@@ -56,6 +56,11 @@ public final class Polygon2 {
                         new Point2(bounds.fromU(), bounds.toV())));
     }
 
+    /** {@return what lies within a distance of a chain of points, round at its ends and corners (mm)} */
+    public static List<Polygon2> band(List<Point2> chain, double distanceMm) {
+        return pieces(BufferOp.bufferOp(Rings.line(chain), distanceMm));
+    }
+
     /** {@return whether the edges do not cross or touch each other} */
     public boolean isSimple() {
         return shape.isValid();
@@ -111,6 +116,11 @@ public final class Polygon2 {
     /** {@return whether it is an upright rectangle} */
     private boolean isRectangle() {
         return rectangle;
+    }
+
+    /** {@return least distance to the other (mm), 0 where they touch or overlap} */
+    public double distance(Polygon2 other) {
+        return shape.distance(other.shape);
     }
 
     /** {@return area that lies in both (mm²)} */

@@ -2,6 +2,12 @@ package pteron.core.makeup;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Alternative;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Framed.Fit;
+import pteron.core.buildup.Framed.Scheme;
+import pteron.core.buildup.Layer;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -11,9 +17,6 @@ import pteron.core.figure.Severity;
 import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
@@ -39,13 +42,21 @@ public final class MakeUpStage {
         return new Layers(true, figures(makeUp, library), findings);
     }
 
+    /** {@return whether the library knows all that the sums of an alternative ask for} */
+    public static boolean isUsable(Alternative alternative, MaterialLibrary library) {
+        return LayerUse.of(alternative).stream().allMatch(use -> missing(use, library) == 0);
+    }
+
+    private static long missing(LayerUse use, MaterialLibrary library) {
+        return library.contains(use.material())
+                ? use.needs().stream()
+                        .filter(need -> !library.get(use.material()).has(need))
+                        .count()
+                : use.needs().size();
+    }
+
     private static void fit(LayerUse use, MaterialLibrary library, List<Finding> findings) {
-        long missing =
-                library.contains(use.material())
-                        ? use.needs().stream()
-                                .filter(need -> !library.get(use.material()).has(need))
-                                .count()
-                        : use.needs().size();
+        long missing = missing(use, library);
         if (missing > 0) {
             findings.add(
                     new Finding(
@@ -59,10 +70,12 @@ public final class MakeUpStage {
     }
 
     private static void insulationFits(String part, Framed framed, List<Finding> findings) {
-        double depth = framed.members().section().depthMm();
+        double depth = framed.frameMm();
         double insulation = framed.insulation().thicknessMm();
-        if (insulation > depth) {
-            Framed cured = framed.withInsulation(framed.insulation().withThickness(depth));
+        boolean flush =
+                framed.scheme() != Scheme.FRAMELESS && framed.fit().over() == Fit.Over.FLUSH;
+        if (flush && insulation > depth) {
+            Framed packed = framed.withFit(framed.fit().withOver(Fit.Over.PACKED));
             findings.add(
                     new Finding(
                             "INSULATION_THICKER_THAN_FRAME",
@@ -71,42 +84,44 @@ public final class MakeUpStage {
                             Quantity.mm(insulation),
                             Limit.atMost(Quantity.mm(depth)),
                             new Cure(
-                                    "SET_INSULATION",
-                                    Quantity.mm(depth),
+                                    "PACK_OUT_FRAME",
+                                    Quantity.mm(insulation - depth),
                                     plan ->
                                             plan.withMakeUp(
                                                     part.equals("walls")
-                                                            ? plan.makeUp().withWalls(cured)
-                                                            : plan.makeUp().withRoof(cured)))));
+                                                            ? plan.makeUp().withWalls(packed)
+                                                            : plan.makeUp().withRoof(packed)))));
         }
     }
 
     private static List<Figure> figures(MakeUp makeUp, MaterialLibrary library) {
         Floor floor = makeUp.floor();
-        double bearers = floor.bearers().section().depthMm();
+        List<Layer> onFloor =
+                new ArrayList<>(List.of(floor.topFace(), floor.core(), floor.bottomFace()));
+        onFloor.addAll(floor.finish());
         return List.of(
-                thickness(
-                        "floor",
-                        floor.heightMm(),
-                        bearers,
-                        List.of(floor.topFace(), floor.core(), floor.bottomFace())),
+                thickness("floor", floor.heightMm(), floor.bearersMm(), onFloor),
                 thickness("walls", makeUp.walls()),
                 thickness("roof", makeUp.roof()),
-                mass("floor", List.of(floor.topFace(), floor.core(), floor.bottomFace()), library),
+                mass("floor", onFloor, library),
                 mass("walls", layers(makeUp.walls()), library),
                 mass("roof", layers(makeUp.roof()), library));
     }
 
     private static List<Layer> layers(Framed framed) {
-        return List.of(framed.outerSkin(), framed.insulation(), framed.innerSkin());
+        List<Layer> layers = new ArrayList<>(List.of(framed.outerSkin()));
+        layers.addAll(framed.outside());
+        layers.add(framed.insulation());
+        layers.addAll(framed.inside());
+        layers.add(framed.innerSkin());
+        return layers;
     }
 
     private static Figure thickness(String part, Framed framed) {
+        List<Layer> layers = layers(framed);
+        layers.remove(framed.insulation());
         return thickness(
-                part,
-                framed.thicknessMm(),
-                framed.members().section().depthMm(),
-                List.of(framed.outerSkin(), framed.innerSkin()));
+                part, framed.thicknessMm(), framed.frameMm() + framed.overFrameMm(), layers);
     }
 
     private static Figure thickness(String part, double whole, double frame, List<Layer> layers) {
@@ -117,7 +132,7 @@ public final class MakeUpStage {
                 () -> {
                     Working.Builder working =
                             Working.of("t = frame + layers")
-                                    .plan("frame", "depth of the members", Quantity.mm(frame));
+                                    .plan("frame", "members and packing", Quantity.mm(frame));
                     layers.forEach(
                             layer ->
                                     working.plan(

@@ -25,14 +25,22 @@ public record Material(String id, String name, Kind kind, Map<Property, Sourced>
         TIMBER,
         /** Wood-based panel. */
         BOARD,
-        /** Foam or wool. */
+        /** Foam, wool or another core. */
         FOAM,
         /** Metal, glass-fibre or composite sheet. */
         SHEET,
         /** Sealant out of a cartridge. */
         SEALANT,
         /** Tape from a roll. */
-        TAPE
+        TAPE,
+        /** Metal for frames. */
+        METAL,
+        /** Film, felt or skin against water or vapour. */
+        MEMBRANE,
+        /** What is walked on. */
+        FLOORING,
+        /** Glue. */
+        ADHESIVE
     }
 
     /**

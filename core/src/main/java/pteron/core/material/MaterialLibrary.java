@@ -25,6 +25,16 @@ public final class MaterialLibrary {
         }
     }
 
+    /** {@return this library with own materials; one with an id that is there takes its place} */
+    public MaterialLibrary with(List<Material> own) {
+        if (own.isEmpty()) {
+            return this;
+        }
+        Map<String, Material> all = new LinkedHashMap<>(byId);
+        own.forEach(material -> all.put(material.id(), material));
+        return new MaterialLibrary(List.copyOf(all.values()));
+    }
+
     /** {@return the library that Pteron starts with} */
     public static MaterialLibrary starting() {
         return STARTING;

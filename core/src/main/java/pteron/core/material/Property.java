@@ -6,6 +6,8 @@ public enum Property {
     DENSITY("density", "kg/m³"),
     /** Modulus of elasticity along the grain or the sheet, mean (N/mm²). */
     MODULUS("modulus of elasticity", "N/mm²"),
+    /** Modulus of elasticity across the grain or the sheet, mean (N/mm²). */
+    MODULUS_ACROSS("modulus of elasticity across", "N/mm²"),
     /** Shear modulus, mean (N/mm²). */
     SHEAR_MODULUS("shear modulus", "N/mm²"),
     /** Bending strength (N/mm²). */
@@ -20,6 +22,18 @@ public enum Property {
     SHEAR("shear strength", "N/mm²"),
     /** Thermal conductivity (W/(m·K)). */
     CONDUCTIVITY("conductivity", "W/(m·K)"),
+    /** Vapour resistance factor, how many times that of still air; 1 or above. */
+    VAPOUR("vapour resistance factor", ""),
+    /** Growth with heat (mm per m and 1000 K). */
+    EXPANSION("growth with heat", "1e-6/K"),
+    /** Growth with moisture across the grain (percent per percent of moisture). */
+    SWELLING("growth with moisture", "%/%"),
+    /** Least bend radius with the grain running round the bend, over the thickness. */
+    BEND_ALONG("least bend radius along the grain, over thickness", ""),
+    /** Least bend radius with the grain running across the bend, over the thickness. */
+    BEND_ACROSS("least bend radius across the grain, over thickness", ""),
+    /** Plain price, for comparing only, in the builder's money (per m³). */
+    PRICE("price", "per m³"),
     /** Width of a sheet in the shop (mm). */
     SHEET_WIDTH("sheet width", "mm"),
     /** Length of a sheet in the shop (mm). */

@@ -3,44 +3,53 @@ package pteron.core.model;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import pteron.core.balance.AreaParts;
 import pteron.core.balance.Balance;
 import pteron.core.balance.BalanceStage;
 import pteron.core.balance.Part;
 import pteron.core.balance.PartList;
+import pteron.core.buildup.Alternative;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
+import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
-import pteron.core.frame.Frame;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
 import pteron.core.frame.FrameStage;
 import pteron.core.frame.Member;
+import pteron.core.inside.Inside;
+import pteron.core.inside.InsideStage;
 import pteron.core.makeup.Layers;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.OpeningStage;
-import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
+import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
-import pteron.core.sealing.Sealing;
+import pteron.core.quantity.Quantity;
 import pteron.core.sealing.SealingStage;
 import pteron.core.shell.Shell;
 import pteron.core.shell.ShellStage;
 import pteron.core.skin.SkinStage;
-import pteron.core.skin.Skins;
-import pteron.core.strength.Strength;
 import pteron.core.strength.StrengthStage;
 
 /**
  * Everything that follows from a plan. Immutable.
  *
  * @param plan the plan
- * @param library its materials
+ * @param library its materials, the builder's own among them
  * @param outline its outline
  * @param layers its make-up
  * @param carrier its carrier
- * @param shell its panels, unusable while outline or make-up are
+ * @param inside the room inside of the layers
+ * @param shell its panels, unusable while outline or make-up are, or where flat panels do not make it up
  * @param built what stands on the panels, empty while they are unusable
+ * @param made what follows from the make-up, empty while outline or make-up are unusable
  * @param balance its weight
  */
 public record BoxModel(
@@ -49,29 +58,49 @@ public record BoxModel(
         Outline outline,
         Layers layers,
         Carrier carrier,
+        Inside inside,
         Shell shell,
         Optional<Built> built,
+        Optional<Made> made,
         Balance balance) {
 
     /**
      * {@return everything that follows from a plan}
      *
      * @param plan the plan
-     * @param library the materials that it names
+     * @param starting materials that it may name beside its own
      */
-    public static BoxModel of(BoxPlan plan, MaterialLibrary library) {
-        Outline outline = OutlineStage.of(plan.box());
+    public static BoxModel of(BoxPlan plan, MaterialLibrary starting) {
+        MaterialLibrary library = starting.with(plan.materials());
+        Outline outline = OutlineStage.of(plan.box(), library);
         Layers layers = MakeUpStage.of(plan.makeUp(), library);
         Carrier carrier = CarrierStage.of(plan, outline);
+        Inside inside = InsideStage.of(plan, outline);
         Shell shell =
-                outline.usable() && layers.usable()
+                outline.usable() && layers.usable() && isFramed(plan, outline, library)
                         ? ShellStage.of(plan, outline)
                         : new Shell(List.of(), List.of());
         Optional<Built> built =
                 shell.usable()
                         ? Optional.of(build(plan, library, outline, carrier, shell))
                         : Optional.empty();
-        return weighed(plan, library, outline, layers, carrier, shell, built);
+        return weighed(
+                new BoxModel(
+                        plan,
+                        library,
+                        outline,
+                        layers,
+                        carrier,
+                        inside,
+                        shell,
+                        built,
+                        Optional.empty(),
+                        null));
+    }
+
+    /** {@return whether the frame of such a box can be set out: flat panels with timber members} */
+    private static boolean isFramed(BoxPlan plan, Outline outline, MaterialLibrary library) {
+        return Framing.isSetOut(plan, outline, library);
     }
 
     /**
@@ -85,60 +114,109 @@ public record BoxModel(
         }
         boolean onlyNotes = edited.withName(plan.name()).withUnits(plan.units()).equals(plan);
         if (onlyNotes) {
-            return new BoxModel(edited, library, outline, layers, carrier, shell, built, balance);
+            return new BoxModel(
+                    edited, library, outline, layers, carrier, inside, shell, built, made, balance);
         }
-        boolean sameBox =
-                edited.box().withOffset(plan.box().offsetMm()).equals(plan.box())
-                        && edited.makeUp().equals(plan.makeUp())
-                        && edited.openings().equals(plan.openings())
-                        && edited.supplies().equals(plan.supplies());
-        if (!sameBox || built.isEmpty()) {
+        if (!isSameBox(edited)) {
             return of(edited, library);
         }
         Carrier moved = CarrierStage.of(edited, outline);
-        Built old = built.orElseThrow();
-        Strength strength = StrengthStage.of(edited, library, moved, old.frame());
-        Built kept =
-                new Built(
-                        old.shell(),
-                        old.openings(),
-                        old.frame(),
-                        strength,
-                        old.skins(),
-                        old.sealing());
-        return weighed(edited, library, outline, layers, moved, shell, Optional.of(kept));
+        Optional<Built> kept =
+                built.map(
+                        old ->
+                                new Built(
+                                        old.shell(),
+                                        old.openings(),
+                                        old.frame(),
+                                        StrengthStage.of(edited, library, moved, old.frame()),
+                                        old.skins(),
+                                        old.sealing()));
+        return weighed(
+                new BoxModel(
+                        edited,
+                        library,
+                        outline,
+                        layers,
+                        moved,
+                        inside,
+                        shell,
+                        kept,
+                        Optional.empty(),
+                        null));
+    }
+
+    /** {@return whether an edit leaves shape, layers, openings and supplies as they are} */
+    private boolean isSameBox(BoxPlan edited) {
+        Box before = plan.box();
+        Box moved = edited.box().withOffset(before.offsetMm()).withRaised(before.raisedMm());
+        List<Function<BoxPlan, Object>> parts =
+                List.of(BoxPlan::makeUp, BoxPlan::openings, BoxPlan::supplies, BoxPlan::materials);
+        return moved.equals(before)
+                && parts.stream().allMatch(p -> p.apply(edited).equals(p.apply(plan)));
     }
 
     private static Built build(
             BoxPlan plan, MaterialLibrary library, Outline outline, Carrier carrier, Shell shell) {
-        Openings openings = OpeningStage.of(plan, shell);
-        Frame frame = FrameStage.of(plan, library, shell, openings);
-        Strength strength = StrengthStage.of(plan, library, carrier, frame);
-        Skins skins = SkinStage.of(plan, library, frame, openings);
-        Sealing sealing = SealingStage.of(plan, outline, openings, skins);
+        var openings = OpeningStage.of(plan, shell);
+        var frame = FrameStage.of(plan, library, shell, openings);
+        var strength = StrengthStage.of(plan, library, carrier, frame);
+        var skins = SkinStage.of(plan, library, frame, openings);
+        var sealing = SealingStage.of(plan, outline, openings, skins);
         return new Built(shell, openings, frame, strength, skins, sealing);
     }
 
-    private static BoxModel weighed(
-            BoxPlan plan,
-            MaterialLibrary library,
-            Outline outline,
-            Layers layers,
-            Carrier carrier,
-            Shell shell,
-            Optional<Built> built) {
-        List<Part> parts =
-                built.map(
-                                b ->
-                                        PartList.box(
-                                                library,
-                                                b.frame(),
-                                                b.openings(),
-                                                b.skins(),
-                                                b.sealing()))
-                        .orElse(List.of());
-        Balance balance = BalanceStage.of(carrier, parts);
-        return new BoxModel(plan, library, outline, layers, carrier, shell, built, balance);
+    /** {@return the model with make-up and weight worked out} */
+    private static BoxModel weighed(BoxModel bare) {
+        boolean makes = bare.outline.usable() && bare.layers.usable();
+        Optional<Made> made =
+                makes
+                        ? Optional.of(
+                                Made.of(
+                                        bare.plan,
+                                        bare.library,
+                                        bare.outline,
+                                        bare.inside,
+                                        bare.carrier,
+                                        bare.built))
+                        : Optional.empty();
+        Balance balance = BalanceStage.of(bare.carrier, parts(bare, made));
+        return new BoxModel(
+                bare.plan,
+                bare.library,
+                bare.outline,
+                bare.layers,
+                bare.carrier,
+                bare.inside,
+                bare.shell,
+                bare.built,
+                made,
+                balance);
+    }
+
+    private static List<Part> parts(BoxModel bare, Optional<Made> made) {
+        if (bare.built.isPresent()) {
+            Built b = bare.built.get();
+            return PartList.box(
+                    bare.plan, bare.library, b.frame(), b.openings(), b.skins(), b.sealing());
+        }
+        boolean broken = made.isEmpty() || !bare.shell.findings().isEmpty();
+        if (broken) {
+            return List.of();
+        }
+        AreaParts.PerArea mass =
+                new AreaParts.PerArea(
+                        mass(made.get(), Alternative.Part.FLOOR),
+                        mass(made.get(), Alternative.Part.WALLS),
+                        mass(made.get(), Alternative.Part.ROOF));
+        return AreaParts.of(bare.plan, bare.outline, made.get().areas(), mass);
+    }
+
+    private static double mass(Made made, Alternative.Part part) {
+        return made.schools().stream()
+                .filter(school -> school.planned() && school.part() == part)
+                .mapToDouble(school -> school.sums().massKg())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** {@return all figures in the order of the stations} */
@@ -146,15 +224,18 @@ public record BoxModel(
         List<Figure> figures = new ArrayList<>();
         figures.addAll(carrier.figures());
         figures.addAll(outline.figures());
+        figures.addAll(inside.figures());
         figures.addAll(layers.figures());
+        made.ifPresent(m -> figures.addAll(m.figures()));
         built.ifPresent(
-                b -> {
-                    figures.addAll(b.frame().figures());
-                    figures.addAll(b.strength().figures());
-                    figures.addAll(b.openings().figures());
-                    figures.addAll(b.skins().figures());
-                    figures.addAll(b.sealing().figures());
-                });
+                b ->
+                        Stream.of(
+                                        b.frame().figures(),
+                                        b.strength().figures(),
+                                        b.openings().figures(),
+                                        b.skins().figures(),
+                                        b.sealing().figures())
+                                .forEach(figures::addAll));
         figures.addAll(balance.figures());
         return List.copyOf(figures);
     }
@@ -170,7 +251,9 @@ public record BoxModel(
         findings.addAll(carrier.findings());
         findings.addAll(outline.findings());
         findings.addAll(layers.findings());
+        findings.addAll(inside.findings());
         findings.addAll(shell.findings());
+        made.ifPresent(m -> findings.addAll(m.findings()));
         built.ifPresent(
                 b -> {
                     findings.addAll(b.openings().findings());
@@ -178,8 +261,23 @@ public record BoxModel(
                     findings.addAll(b.strength().findings());
                     findings.addAll(b.skins().findings());
                 });
+        if (isWeighedByAreas()) {
+            findings.add(
+                    new Finding(
+                            "WEIGHED_BY_AREAS",
+                            Severity.NOTE,
+                            Place.of("frame"),
+                            Quantity.count(0),
+                            Limit.atLeast(Quantity.count(1)),
+                            Cure.advice("FRAME_NOT_SET_OUT", Quantity.count(1))));
+        }
         findings.addAll(balance.findings());
         return findings.stream().sorted(Finding.MOST_SERIOUS_FIRST).toList();
+    }
+
+    /** {@return whether no frame is set out and the box is weighed by its areas} */
+    public boolean isWeighedByAreas() {
+        return made.isPresent() && built.isEmpty() && shell.findings().isEmpty();
     }
 
     /** {@return all members, none while nothing can be built} */

@@ -11,5 +11,7 @@ public enum EdgeKind {
     /** Sloped part between roof and rear wall. */
     TAIL,
     /** Wall that comes down to the rear foot. */
-    REAR
+    REAR,
+    /** Faces down: the floor of a bed over the cab. */
+    UNDER
 }

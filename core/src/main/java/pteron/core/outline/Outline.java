@@ -1,8 +1,11 @@
 package pteron.core.outline;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import pteron.core.curve.Curve;
+import pteron.core.curve.CurveSums;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point2;
@@ -11,18 +14,18 @@ import pteron.core.geometry.Point2;
  * The outline, checked and measured. Immutable.
  *
  * @param points corners in the order of the walk, (x, z) in mm, as the plan gives them
- * @param edges straight lines in the order of the walk; empty unless usable
- * @param corners corners between them, one fewer than edges; empty unless usable
- * @param areaMm2 area of one side over the deck (mm²), 0 unless usable
+ * @param elements lines and curves in the order of the walk; empty unless usable
+ * @param corners where they meet, one fewer than elements; empty unless usable
+ * @param shape area of one side; of the bare corners unless usable
  * @param usable whether a box can be built on it
  * @param figures what it measures
  * @param findings what is wrong or close
  */
 public record Outline(
         List<Point2> points,
-        List<Edge> edges,
+        List<Element> elements,
         List<Corner> corners,
-        double areaMm2,
+        SideShape shape,
         boolean usable,
         List<Figure> figures,
         List<Finding> findings) {
@@ -30,20 +33,36 @@ public record Outline(
     /** Copies the lists. */
     public Outline {
         points = List.copyOf(points);
-        edges = List.copyOf(edges);
+        elements = List.copyOf(elements);
         corners = List.copyOf(corners);
         figures = List.copyOf(figures);
         findings = List.copyOf(findings);
     }
 
+    /** {@return the elements as straight edges, in the order of the walk} */
+    public List<Edge> edges() {
+        return elements.stream().map(Element::edge).toList();
+    }
+
+    /** {@return whether it is all straight and nothing of it faces down, so that flat panels make it up} */
+    public boolean isOfFlatPanels() {
+        return elements.stream()
+                .allMatch(element -> element.isStraight() && element.kind() != EdgeKind.UNDER);
+    }
+
+    /** {@return area of one side over the underside (mm²), 0 unless usable} */
+    public double areaMm2() {
+        return usable ? shape.areaMm2() : 0;
+    }
+
     /** {@return foremost x (mm)} */
     public double foremostMm() {
-        return points.stream().mapToDouble(Point2::u).min().orElseThrow();
+        return shape.bounds().fromU();
     }
 
     /** {@return rearmost x (mm)} */
     public double rearmostMm() {
-        return points.stream().mapToDouble(Point2::u).max().orElseThrow();
+        return shape.bounds().toU();
     }
 
     /** {@return overall length (mm)} */
@@ -51,17 +70,43 @@ public record Outline(
         return rearmostMm() - foremostMm();
     }
 
-    /** {@return greatest height above the deck (mm)} */
+    /** {@return greatest height above the underside (mm)} */
     public double heightMm() {
-        return points.stream().mapToDouble(Point2::v).max().orElseThrow();
+        return shape.bounds().toV();
     }
 
-    /** {@return height of the outline over a place (mm above the deck), empty beside the box} */
+    /** {@return how far the floor is dropped below the underside (mm), 0 for none} */
+    public double dropMm() {
+        return Math.max(0, -shape.bounds().fromV());
+    }
+
+    /** {@return height of the outline over a place (mm above the underside), empty beside the box} */
     public OptionalDouble heightAt(double xMm) {
-        return edges.stream()
-                .filter(edge -> spans(edge, xMm))
-                .mapToDouble(edge -> heightOn(edge, xMm))
-                .max();
+        return over(xMm).stream().mapToDouble(Point2::v).max();
+    }
+
+    private List<Point2> over(double xMm) {
+        List<Point2> over = new ArrayList<>();
+        for (Element element : elements) {
+            Curve curve = element.curve();
+            if (element.isStraight()) {
+                straightOver(curve, xMm, over);
+            } else {
+                CurveSums.passes(curve, xMm).forEach(s -> over.add(curve.at(s)));
+            }
+        }
+        return over;
+    }
+
+    private static void straightOver(Curve line, double x, List<Point2> over) {
+        Point2 from = line.from();
+        Point2 to = line.to();
+        double run = to.u() - from.u();
+        if (x < Math.min(from.u(), to.u()) || x > Math.max(from.u(), to.u())) {
+            return;
+        }
+        double share = run == 0 ? 0 : (x - from.u()) / run;
+        over.add(run == 0 && to.v() > from.v() ? to : from.plus(to.minus(from).times(share)));
     }
 
     /**
@@ -78,20 +123,44 @@ public record Outline(
         }
         double rise = rear.getAsDouble() - front.getAsDouble();
         double bevel = Math.toDegrees(Math.atan2(rise, thicknessMm));
-        return Optional.of(new Upright(front.getAsDouble(), rear.getAsDouble(), bevel));
+        return Optional.of(
+                new Upright(frontFaceMm, front.getAsDouble(), rear.getAsDouble(), bevel));
     }
 
-    private static boolean spans(Edge edge, double x) {
-        return Math.min(edge.from().u(), edge.to().u()) <= x
-                && x <= Math.max(edge.from().u(), edge.to().u());
-    }
-
-    private static double heightOn(Edge edge, double x) {
-        double run = edge.to().u() - edge.from().u();
-        if (run == 0) {
-            return Math.max(edge.from().v(), edge.to().v());
+    /**
+     * {@return the uprights under the outline, front to rear: one at the foremost place, then every spacing,
+     * the last one flush with the rearmost place}
+     *
+     * @param spacingMm from front face to front face (mm), above 0
+     * @param thicknessMm thickness of an upright along the box (mm), above 0
+     */
+    public List<Upright> uprights(double spacingMm, double thicknessMm) {
+        List<Upright> uprights = new ArrayList<>();
+        double last = rearmostMm() - thicknessMm;
+        for (double x = foremostMm(); x < last - thicknessMm; x += spacingMm) {
+            upright(x, thicknessMm).ifPresent(uprights::add);
         }
-        double share = (x - edge.from().u()) / run;
-        return edge.from().v() + share * (edge.to().v() - edge.from().v());
+        upright(last, thicknessMm).ifPresent(uprights::add);
+        return uprights;
+    }
+
+    /** {@return slope of the outline over a place (degrees), above 0 rising to the rear} */
+    public OptionalDouble slopeAt(double xMm) {
+        OptionalDouble height = heightAt(xMm);
+        if (height.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double top = height.getAsDouble();
+        for (Element element : elements) {
+            Curve curve = element.curve();
+            for (double s : CurveSums.passes(curve, xMm)) {
+                Point2 way = curve.direction(s);
+                if (Math.abs(curve.at(s).v() - top) < 1e-6 && Math.abs(way.u()) > 1e-9) {
+                    return OptionalDouble.of(
+                            Math.toDegrees(Math.atan2(way.v(), Math.abs(way.u()))));
+                }
+            }
+        }
+        return OptionalDouble.empty();
     }
 }

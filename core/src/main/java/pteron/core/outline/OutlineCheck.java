@@ -2,6 +2,7 @@ package pteron.core.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.curve.Curve;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -9,6 +10,8 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
@@ -22,13 +25,26 @@ final class OutlineCheck {
 
     private OutlineCheck() {}
 
-    static List<Finding> findings(List<Point2> points) {
+    /** {@return what is wrong with the corners as the plan gives them} */
+    static List<Finding> ofCorners(Box box, List<Point2> points) {
         List<Finding> findings = new ArrayList<>();
-        standsOnDeck(points, findings);
-        closed(points, findings);
+        DropFloor drop = box.details().dropFloor();
+        double lowest = drop.exists() ? -drop.depthMm() : 0;
+        standsOnDeck(points, lowest, findings);
+        closed(points, lowest, findings);
         edgesLongEnough(points, findings);
-        if (findings.isEmpty()) {
-            runsFrontToRear(points, findings);
+        dropLiesUnderBox(drop, points, findings);
+        return findings;
+    }
+
+    /** {@return what is wrong with the curves between them} */
+    static List<Finding> ofCurves(Box box, Chain chain, List<Curve> closed) {
+        List<Finding> findings = new ArrayList<>();
+        for (Chain.Fault fault : chain.faults()) {
+            findings.add(finding(box, fault));
+        }
+        if (!stops(findings)) {
+            runsFrontToRear(SideShape.points(closed), box.outline().size(), findings);
         }
         return findings;
     }
@@ -37,37 +53,88 @@ final class OutlineCheck {
         return findings.stream().anyMatch(finding -> finding.severity() == Severity.STOPS);
     }
 
-    private static void standsOnDeck(List<Point2> points, List<Finding> findings) {
+    private static Finding finding(Box box, Chain.Fault fault) {
+        OutlinePoint point = box.outline().get(fault.point());
+        Severity severity =
+                fault.kind() == Chain.Fault.Kind.BATTEN_HAS_NO_LINE
+                        ? Severity.STOPS
+                        : Severity.WATCH;
+        double to = Math.floor(fault.limitMm());
+        Cure cure =
+                switch (fault.kind()) {
+                    case ARC_IS_FLAT -> Cure.advice("MOVE_SPOT_OFF_THE_LINE", Quantity.mm(0));
+                    case BATTEN_HAS_NO_LINE -> Cure.advice("MOVE_SPOTS_APART", Quantity.mm(0));
+                    case FILLET_TOO_LARGE, FILLET_AT_CURVE ->
+                            new Cure(
+                                    "SET_FILLET",
+                                    Quantity.mm(to),
+                                    plan -> withFillet(plan, fault.point(), to));
+                };
+        return new Finding(
+                "OUTLINE_" + fault.kind(),
+                severity,
+                corner(fault.point(), Chain.point(point)),
+                Quantity.mm(fault.hasMm()),
+                Limit.atMost(Quantity.mm(fault.limitMm())),
+                cure);
+    }
+
+    private static BoxPlan withFillet(BoxPlan plan, int index, double filletMm) {
+        OutlinePoint point = plan.box().outline().get(index);
+        return plan.withBox(plan.box().withPoint(index, point.withFillet(filletMm)));
+    }
+
+    private static void standsOnDeck(List<Point2> points, double lowest, List<Finding> findings) {
         for (int i = 0; i < points.size() - 1; i++) {
             double z = points.get(i).v();
             boolean foot = i == 0;
-            if (foot ? !Tolerance.PENCIL.sameLength(z, 0) : z < -Tolerance.PENCIL.lengthMm()) {
-                findings.add(offFloor("OUTLINE_NOT_ON_FLOOR", i, points.get(i)));
+            boolean low = z < lowest - Tolerance.PENCIL.lengthMm();
+            if (foot ? !Tolerance.PENCIL.sameLength(z, 0) : low) {
+                findings.add(offFloor("OUTLINE_NOT_ON_FLOOR", i, points.get(i), 0));
             }
         }
     }
 
-    private static void closed(List<Point2> points, List<Finding> findings) {
+    private static void closed(List<Point2> points, double lowest, List<Finding> findings) {
         Point2 last = points.getLast();
-        if (!Tolerance.PENCIL.sameLength(last.v(), 0)) {
-            findings.add(offFloor("OUTLINE_NOT_CLOSED", points.size() - 1, last));
+        if (!Tolerance.PENCIL.sameLength(last.v(), lowest)) {
+            findings.add(offFloor("OUTLINE_NOT_CLOSED", points.size() - 1, last, lowest));
         }
     }
 
-    private static Finding offFloor(String code, int index, Point2 point) {
+    private static Finding offFloor(String code, int index, Point2 point, double floorMm) {
         return new Finding(
                 code,
                 Severity.STOPS,
                 corner(index, point),
                 Quantity.mm(point.v()),
-                Limit.atMost(Quantity.mm(0)),
-                new Cure("PUT_POINT_ON_FLOOR", Quantity.mm(0), plan -> onFloor(plan, index)));
+                Limit.atMost(Quantity.mm(floorMm)),
+                new Cure(
+                        "PUT_POINT_ON_FLOOR",
+                        Quantity.mm(floorMm),
+                        plan -> at(plan, index, floorMm)));
     }
 
-    private static BoxPlan onFloor(BoxPlan plan, int index) {
-        List<OutlinePoint> outline = new ArrayList<>(plan.box().outline());
-        outline.set(index, new OutlinePoint(outline.get(index).xMm(), 0));
-        return plan.withBox(plan.box().withOutline(outline));
+    private static BoxPlan at(BoxPlan plan, int index, double z) {
+        OutlinePoint point = plan.box().outline().get(index);
+        return plan.withBox(plan.box().withPoint(index, point.at(point.xMm(), z)));
+    }
+
+    private static void dropLiesUnderBox(
+            DropFloor drop, List<Point2> points, List<Finding> findings) {
+        double front = points.getFirst().u();
+        double rear = points.getLast().u();
+        double from = drop.fromMm();
+        if (drop.exists() && (from < front + SHORTEST_EDGE_MM || from > rear - SHORTEST_EDGE_MM)) {
+            findings.add(
+                    new Finding(
+                            "DROP_FLOOR_NOT_UNDER_BOX",
+                            Severity.STOPS,
+                            Place.of("outline", "drop-floor").at(from, -drop.depthMm()),
+                            Quantity.mm(from),
+                            Limit.atMost(Quantity.mm(rear - SHORTEST_EDGE_MM)),
+                            Cure.advice("MOVE_DROP_FLOOR", Quantity.mm(rear - SHORTEST_EDGE_MM))));
+        }
     }
 
     private static void edgesLongEnough(List<Point2> points, List<Finding> findings) {
@@ -88,9 +155,9 @@ final class OutlineCheck {
         }
     }
 
-    private static void runsFrontToRear(List<Point2> points, List<Finding> findings) {
-        boolean crosses = !Polygon2.of(points).isSimple();
-        if (crosses || Polygon2.signedArea(points) >= 0) {
+    private static void runsFrontToRear(List<Point2> closed, int corners, List<Finding> findings) {
+        boolean crosses = !Polygon2.of(closed).isSimple();
+        if (crosses || Polygon2.signedArea(closed) >= 0) {
             findings.add(
                     new Finding(
                             crosses ? "OUTLINE_CROSSES_ITSELF" : "OUTLINE_RUNS_BACKWARDS",
@@ -98,7 +165,7 @@ final class OutlineCheck {
                             Place.of("outline"),
                             Quantity.count(1),
                             Limit.atMost(Quantity.count(0)),
-                            Cure.advice("REORDER_POINTS", Quantity.count(points.size()))));
+                            Cure.advice("REORDER_POINTS", Quantity.count(corners))));
         }
     }
 

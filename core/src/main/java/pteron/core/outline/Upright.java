@@ -3,12 +3,13 @@ package pteron.core.outline;
 /**
  * Height of the outline over an upright. Immutable.
  *
- * @param frontFaceMm height at its front face (mm above the deck)
- * @param rearFaceMm height at its rear face (mm above the deck)
+ * @param placeMm place of its front face (mm behind the box's front face)
+ * @param frontFaceMm height at its front face (mm above the underside)
+ * @param rearFaceMm height at its rear face (mm above the underside)
  * @param bevelDegrees angle of its top cut from a square cut (degrees), above 0 when the front face is
  *     the shorter
  */
-public record Upright(double frontFaceMm, double rearFaceMm, double bevelDegrees) {
+public record Upright(double placeMm, double frontFaceMm, double rearFaceMm, double bevelDegrees) {
 
     /** {@return the length to cut the bar to before the bevel (mm)} */
     public double longSideMm() {
@@ -32,6 +33,6 @@ public record Upright(double frontFaceMm, double rearFaceMm, double bevelDegrees
      */
     public static Upright under(double frontFaceMm, double thicknessMm, double slopeDegrees) {
         double rise = thicknessMm * Math.tan(Math.toRadians(slopeDegrees));
-        return new Upright(frontFaceMm, frontFaceMm + rise, slopeDegrees);
+        return new Upright(0, frontFaceMm, frontFaceMm + rise, slopeDegrees);
     }
 }

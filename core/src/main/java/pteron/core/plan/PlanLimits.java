@@ -8,33 +8,6 @@ import pteron.core.quantity.Require.Range;
  */
 public final class PlanLimits {
 
-    /** Deck length. */
-    public static final Range DECK_LENGTH = mm(1000, 15000);
-
-    /** Deck width. */
-    public static final Range DECK_WIDTH = mm(600, 3000);
-
-    /** Height of the deck above the ground. */
-    public static final Range DECK_HEIGHT = mm(150, 1600);
-
-    /** Coupler ahead of the deck's front edge. */
-    public static final Range COUPLER_AHEAD = mm(200, 5000);
-
-    /** Place of an axle or cross-member behind the deck's front edge. */
-    public static final Range PLACE_ON_DECK = mm(0, 15000);
-
-    /** Outside diameter of a wheel. */
-    public static final Range WHEEL_DIAMETER = mm(200, 1300);
-
-    /** Empty mass of the carrier. */
-    public static final Range EMPTY_MASS = kg(50, 8000);
-
-    /** Load on the coupler with the carrier empty. */
-    public static final Range EMPTY_COUPLER = kg(0, 1500);
-
-    /** A rating of the carrier. */
-    public static final Range RATING = kg(10, 20000);
-
     /** Outside width of the box. */
     public static final Range BOX_WIDTH = mm(600, 3500);
 
@@ -47,17 +20,23 @@ public final class PlanLimits {
     /** Height of an outline point above the deck. */
     public static final Range OUTLINE_Z = mm(-500, 4500);
 
-    /** Thickness of a layer. */
-    public static final Range LAYER = mm(0.1, 300);
+    /** Sub-frame under the box. */
+    public static final Range RAISED = mm(0, 600);
 
-    /** Thickness of a member, across its depth. */
-    public static final Range SECTION_THICKNESS = mm(12, 150);
+    /** Radius that rounds a corner of the outline. */
+    public static final Range FILLET = mm(0, 6000);
 
-    /** Depth of a member, from the outer to the inner skin. */
-    public static final Range SECTION_DEPTH = mm(12, 300);
+    /** Thickness of a batten. */
+    public static final Range BATTEN = mm(1, 40);
 
-    /** Greatest spacing of members, middle to middle. */
-    public static final Range SPACING = mm(100, 1300);
+    /** Depth of a dropped floor. */
+    public static final Range DROP = mm(0, 500);
+
+    /** Length, height or depth of a wheel arch. */
+    public static final Range ARCH = mm(20, 3000);
+
+    /** Roof over a wall, or height of a drip edge. */
+    public static final Range OVERHANG = mm(0, 1000);
 
     /** Place of an opening along its wall; it may lie wrongly, which is a finding. */
     public static final Range OPENING_PLACE = mm(-2000, 15000);
@@ -85,6 +64,30 @@ public final class PlanLimits {
 
     /** Legal width or height on the road. */
     public static final Range ROAD_LIMIT = mm(1000, 6000);
+
+    /** Legal length on the road. */
+    public static final Range ROAD_LENGTH = mm(3000, 25000);
+
+    /** Height of the shop's door. */
+    public static final Range SHOP_DOOR = mm(1500, 8000);
+
+    /** Load on the roof, above the roof. */
+    public static final Range ON_ROOF = mm(0, 1000);
+
+    /** Temperature of air. */
+    public static final Range TEMPERATURE = new Range(-40, 50, "°C");
+
+    /** Relative humidity of air. */
+    public static final Range HUMIDITY = new Range(1, 100, "%");
+
+    /** How often the air is changed. */
+    public static final Range AIR_CHANGES = new Range(0.1, 30, "1/h");
+
+    /** People inside. */
+    public static final Range PEOPLE = new Range(0, 20, "");
+
+    /** Hours of a night. */
+    public static final Range HOURS = new Range(0.5, 72, "h");
 
     /** Width of the saw's cut. */
     public static final Range KERF = mm(0, 10);

@@ -1,18 +1,15 @@
 package pteron.core.plan;
 
 import java.util.List;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.plan.Opening.Kind;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.plan.Opening.Wall;
-import pteron.core.plan.Trailer.Deck;
-import pteron.core.plan.Trailer.Empty;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.UnitSystem;
 
 /** Plans to begin from: a tandem-axle flatbed with a plain box, to be changed into one's own. */
@@ -59,28 +56,31 @@ public final class StartingPlans {
                         new OutlinePoint(LENGTH, 0)));
     }
 
+    /** {@return a plan with a ready outline on a trailer; over a cab, on a pickup} */
+    public static BoxPlan of(OutlineStart start) {
+        if (start == OutlineStart.OVER_CAB) {
+            return plan(start.title(), start.points(2480, 2080))
+                    .withVehicle(StartingVehicles.pickup())
+                    .withBox(new Box(start.points(2480, 2080), 1240, 25))
+                    .withOpenings(List.of());
+        }
+        return plan(start.title(), start.points(LENGTH, HEIGHT));
+    }
+
     private static BoxPlan plan(String name, List<OutlinePoint> outline) {
         return new BoxPlan(
                 name,
                 "",
                 UnitSystem.METRIC,
-                trailer(),
+                StartingVehicles.trailer(),
                 new Box(outline, 2050, 0),
                 makeUp(),
                 openings(),
-                new Loads(28, 110, 2000, 2550, 4000),
-                new Supplies(3, List.of(3000.0, 3600.0, 4200.0, 4800.0), 6, 6, 290, 15000));
-    }
-
-    private static Trailer trailer() {
-        return new Trailer(
-                new Deck(4300, 2100, 580),
-                1350,
-                List.of(2300.0, 3120.0),
-                640,
-                new Empty(640, 75),
-                new Ratings(2700, 2600, 280),
-                List.of(60.0, 650.0, 1240.0, 1830.0, 2420.0, 3010.0, 3600.0, 4240.0));
+                new Loads(28, 110, 2000),
+                RoadLimits.USUAL,
+                Climate.USUAL,
+                new Supplies(3, List.of(3000.0, 3600.0, 4200.0, 4800.0), 6, 6, 290, 15000),
+                List.of());
     }
 
     private static MakeUp makeUp() {

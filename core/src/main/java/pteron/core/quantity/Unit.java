@@ -41,6 +41,30 @@ public enum Unit {
     METRE_PER_SECOND("m/s", 1, "mph", 2.23693629, 0),
     /** Angle (degrees). */
     DEGREE("°", 1, "°", 1, 1),
+    /** Temperature (°C). */
+    CELSIUS("°C", 1, "°F", 1.8, 1),
+    /** Difference of temperatures (K). */
+    KELVIN("K", 1, "°F", 1.8, 1),
+    /** Time (h). */
+    HOUR("h", 1, "h", 1, 1),
+    /** Thermal conductivity (W/(m·K)). */
+    WATT_PER_METRE_KELVIN("W/(m·K)", 3, "Btu·in/(h·ft²·°F)", 6.93347186, 2),
+    /** Thermal resistance (m²·K/W). */
+    SQUARE_METRE_KELVIN_PER_WATT("m²·K/W", 2, "ft²·°F·h/Btu", 5.67826334, 1),
+    /** Thermal transmittance (W/(m²·K)). */
+    WATT_PER_SQUARE_METRE_KELVIN("W/(m²·K)", 2, "Btu/(h·ft²·°F)", 0.176110184, 3),
+    /** Flow of heat (W). */
+    WATT("W", 0, "Btu/h", 3.41214163, 0),
+    /** Pressure of vapour (Pa). */
+    PASCAL("Pa", 0, "Pa", 1, 0),
+    /** Water per area (g/m²). */
+    GRAM_PER_SQUARE_METRE("g/m²", 0, "oz/ft²", 0.00327705792, 3),
+    /** Volume of glue (L). */
+    LITRE("L", 2, "fl oz", 33.8140227, 0),
+    /** Plain price, in the builder's money. */
+    MONEY("", 0, "", 1, 0),
+    /** Plain price per area (money/m²). */
+    MONEY_PER_SQUARE_METRE("/m²", 1, "/ft²", 0.09290304, 2),
     /** Share of a whole (percent, 0 to 100). */
     PERCENT("%", 1, "%", 1, 1),
     /** Demand over capacity, or another pure number. */
@@ -74,12 +98,17 @@ public enum Unit {
 
     /** {@return the number shown in a system for a value inside Pteron} */
     public double shown(double value, UnitSystem system) {
-        return system == UnitSystem.METRIC ? value : value * inchFactor;
+        return system == UnitSystem.METRIC ? value : value * inchFactor + inchOffset();
     }
 
     /** {@return the value inside Pteron of a number read in a system} */
     public double fromShown(double number, UnitSystem system) {
-        return system == UnitSystem.METRIC ? number : number / inchFactor;
+        return system == UnitSystem.METRIC ? number : (number - inchOffset()) / inchFactor;
+    }
+
+    /** Only a temperature has another zero. */
+    private double inchOffset() {
+        return this == CELSIUS ? 32 : 0;
     }
 
     int decimals(UnitSystem system) {

@@ -37,7 +37,9 @@ public record Calculator(
             /** A number in the unit that the words name. */
             NUMBER,
             /** Lengths with a comma between, each with how many: {@code 2047x11,1885x4}. */
-            LENGTHS
+            LENGTHS,
+            /** Numbers with a comma between. */
+            NUMBERS
         }
 
         static Input length(String key, String words, String usual) {
@@ -46,6 +48,10 @@ public record Calculator(
 
         static Input number(String key, String words, String usual) {
             return new Input(key, words, Kind.NUMBER, usual);
+        }
+
+        static Input numbers(String key, String words, String usual) {
+            return new Input(key, words, Kind.NUMBERS, usual);
         }
 
         static Input lengths(String key, String words, String usual) {

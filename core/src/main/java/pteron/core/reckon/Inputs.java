@@ -60,6 +60,22 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         }
     }
 
+    /** {@return numbers, in their order} */
+    List<Double> numbers(Input input) {
+        List<Double> numbers = new ArrayList<>();
+        for (String item : text(input).split("[,;]")) {
+            try {
+                numbers.add(Double.parseDouble(item.strip()));
+            } catch (NumberFormatException e) {
+                throw new IllegalArgumentException(
+                        "%s: [%s] is no number; write them like 0.12,0.034"
+                                .formatted(input.key(), item.strip()),
+                        e);
+            }
+        }
+        return numbers;
+    }
+
     /** {@return lengths (mm), each as often as it is asked for} */
     List<Double> lengths(Input input) {
         List<Double> lengths = new ArrayList<>();

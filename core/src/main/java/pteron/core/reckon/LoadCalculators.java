@@ -1,7 +1,7 @@
 package pteron.core.reckon;
 
 import java.util.List;
-import pteron.core.balance.TrailerLoad;
+import pteron.core.balance.TwoSupports;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
@@ -24,24 +24,24 @@ final class LoadCalculators {
                 "Load on the coupler of a trailer, and its share",
                 List.of(mass, centre, axles),
                 in -> {
-                    TrailerLoad load =
-                            new TrailerLoad(in.number(mass), in.mm(centre), in.mm(axles));
+                    TwoSupports load =
+                            new TwoSupports(in.number(mass), in.mm(centre), in.mm(axles));
                     return List.of(
                             figure(
                                     "coupler",
                                     "Load on the coupler",
-                                    Quantity.kg(load.couplerKg()),
+                                    Quantity.kg(load.frontKg()),
                                     load),
-                            figure("axles", "Load on all axles", Quantity.kg(load.axlesKg()), load),
+                            figure("axles", "Load on all axles", Quantity.kg(load.rearKg()), load),
                             figure(
                                     "share",
                                     "Share on the coupler",
-                                    new Quantity(load.couplerPercent(), Unit.PERCENT),
+                                    new Quantity(load.frontPercent(), Unit.PERCENT),
                                     load));
                 });
     }
 
-    private static Figure figure(String key, String name, Quantity value, TrailerLoad load) {
+    private static Figure figure(String key, String name, Quantity value, TwoSupports load) {
         return Figure.of(
                 key,
                 name,
@@ -56,7 +56,7 @@ final class LoadCalculators {
                                 .plan(
                                         "xa",
                                         "middle of the axles behind the coupler",
-                                        Quantity.mm(load.axlesMm()))
+                                        Quantity.mm(load.rearMm()))
                                 .source(
                                         "equilibrium; good is 10 to 15 %: SAE J2807 and common practice"));
     }

@@ -9,9 +9,18 @@ public final class Reckoner {
             List.of(
                     GeometryCalculators.mitre(),
                     GeometryCalculators.upright(),
+                    CurveCalculators.arc(),
+                    CurveCalculators.fillet(),
+                    CurveCalculators.batten(),
+                    CurveCalculators.kerfs(),
+                    CurveCalculators.plywood(),
+                    WarmthCalculators.layers(),
+                    WarmthCalculators.dewPoint(),
                     StrengthCalculators.beam(),
                     StrengthCalculators.sandwich(),
+                    WarmthCalculators.glue(),
                     SupplyCalculators.cartridges(),
+                    WarmthCalculators.steps(),
                     LoadCalculators.coupler(),
                     SupplyCalculators.bars());
 

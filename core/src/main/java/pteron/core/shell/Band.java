@@ -1,11 +1,11 @@
 package pteron.core.shell;
 
+import pteron.core.buildup.Framed;
 import pteron.core.geometry.Line2;
 import pteron.core.geometry.Point2;
 import pteron.core.outline.Edge;
 import pteron.core.outline.EdgeKind;
 import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Framed;
 
 /**
  * One edge of the outline with its layers: four lines side by side, outside to inside. Immutable.
@@ -22,8 +22,8 @@ record Band(Edge edge, Framed framed, Line2 outside, Line2 frameOut, Line2 frame
     static Band of(Edge edge, MakeUp makeUp) {
         Framed framed = edge.kind() == EdgeKind.ROOF ? makeUp.roof() : makeUp.walls();
         Line2 line = edge.line();
-        double skin = framed.outerSkin().thicknessMm();
-        double depth = framed.members().section().depthMm();
+        double skin = framed.toFrameMm();
+        double depth = framed.frameMm();
         return new Band(
                 edge,
                 framed,
@@ -39,6 +39,6 @@ record Band(Edge edge, Framed framed, Line2 outside, Line2 frameOut, Line2 frame
     }
 
     double depthMm() {
-        return framed.members().section().depthMm();
+        return framed.frameMm();
     }
 }

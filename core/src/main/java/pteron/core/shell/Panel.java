@@ -1,11 +1,11 @@
 package pteron.core.shell;
 
 import java.util.List;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
 import pteron.core.geometry.Placement;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
 
 /**
  * A flat panel of the box. Immutable.

@@ -5,6 +5,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Placement;
 import pteron.core.geometry.Point2;
@@ -12,8 +14,6 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
 import pteron.core.shell.Panel.Rips;
 import pteron.core.shell.ShellStage.SideLines;
 
@@ -41,21 +41,21 @@ final class PanelMaker {
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
     private double halfFrame() {
-        return halfWidth - walls.outerSkin().thicknessMm();
+        return halfWidth - walls.toFrameMm();
     }
 
     /** {@return half the width between the frames of the side walls (mm)} */
     private double halfInside() {
-        return halfFrame() - walls.members().section().depthMm();
+        return halfFrame() - walls.toLiningMm();
     }
 
     Panel floor() {
         Floor floor = plan.makeUp().floor();
-        double front = Math.max(skinFace(0, 0), skinFace(0, floor.heightMm()));
+        double front = Math.max(skinFace(0, 0), skinFace(0, floor.structureMm()));
         int last = bands.size() - 1;
-        double rear = Math.min(skinFace(last, 0), skinFace(last, floor.heightMm()));
+        double rear = Math.min(skinFace(last, 0), skinFace(last, floor.structureMm()));
         Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
-        double bearers = floor.bearers().section().depthMm();
+        double bearers = floor.bearersMm();
         double core = bearers + floor.bottomFace().thicknessMm();
         double top = core + floor.core().thicknessMm();
         return new Panel(
@@ -87,7 +87,6 @@ final class PanelMaker {
         double sign = kind == PanelKind.LEFT ? -1 : 1;
         Point3 origin = new Point3(0, sign * halfFrame(), 0);
         Placement placement = new Placement(origin, BACK, UP, RIGHT.times(-sign));
-        double depth = walls.members().section().depthMm();
         return new Panel(
                 id(kind),
                 kind,
@@ -99,20 +98,15 @@ final class PanelMaker {
                 0,
                 List.of(
                         outerSkin(walls, Polygon2.of(sides.skin())),
-                        innerSkin(walls, Polygon2.of(sides.lining()), depth)));
+                        innerSkin(walls, Polygon2.of(sides.lining()))));
     }
 
     private static Skin outerSkin(Framed framed, Polygon2 area) {
-        return new Skin(
-                Skin.Face.OUTER,
-                framed.outerSkin(),
-                area,
-                -framed.outerSkin().thicknessMm(),
-                false);
+        return new Skin(Skin.Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), false);
     }
 
-    private static Skin innerSkin(Framed framed, Polygon2 area, double depth) {
-        return new Skin(Skin.Face.INNER, framed.innerSkin(), area, depth, false);
+    private static Skin innerSkin(Framed framed, Polygon2 area) {
+        return new Skin(Skin.Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), false);
     }
 
     List<Panel> strip() {
@@ -141,7 +135,7 @@ final class PanelMaker {
     }
 
     private Joint foot(Band band) {
-        return Joint.onFloor(band, ShellStage.level(plan.makeUp().floor().heightMm()));
+        return Joint.onFloor(band, ShellStage.level(plan.makeUp().floor().structureMm()));
     }
 
     /**
@@ -200,8 +194,7 @@ final class PanelMaker {
                         outerSkin(band.framed(), bounds(kind, spans.skin(), halfWidth).polygon()),
                         innerSkin(
                                 band.framed(),
-                                bounds(kind, spans.lining(), halfInside()).polygon(),
-                                band.depthMm())));
+                                bounds(kind, spans.lining(), halfInside()).polygon())));
     }
 
     private static Bounds2 bounds(PanelKind kind, Span along, double half) {
@@ -214,7 +207,7 @@ final class PanelMaker {
         Point2 start = reversed ? band.edge().to() : band.edge().from();
         Point2 way = band.outside().direction().times(reversed ? -1 : 1);
         Point2 in = band.outside().direction().leftNormal().times(-1);
-        Point2 origin = start.plus(in.times(band.framed().outerSkin().thicknessMm()));
+        Point2 origin = start.plus(in.times(band.framed().toFrameMm()));
         Point3 along = new Point3(way.u(), 0, way.v());
         boolean roof = band.edge().kind() == EdgeKind.ROOF;
         return new Placement(

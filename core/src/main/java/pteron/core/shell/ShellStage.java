@@ -29,7 +29,7 @@ public final class ShellStage {
     public static Shell of(BoxPlan plan, Outline outline) {
         List<Band> bands =
                 outline.edges().stream().map(edge -> Band.of(edge, plan.makeUp())).toList();
-        SideLines sides = SideLines.of(bands, plan.makeUp().floor().heightMm());
+        SideLines sides = SideLines.of(bands, plan.makeUp().floor().structureMm());
         List<Finding> findings = check(plan, sides);
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);

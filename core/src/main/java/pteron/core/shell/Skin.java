@@ -1,7 +1,7 @@
 package pteron.core.shell;
 
+import pteron.core.buildup.Layer;
 import pteron.core.geometry.Polygon2;
-import pteron.core.plan.MakeUp.Layer;
 
 /**
  * A face of a panel to be covered with sheets. Immutable.

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import pteron.core.buildup.Layer;
 import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.MakeUp.Layer;
 
 /** Counts whole sheets: pieces side by side across a sheet, the widest first. */
 final class SheetCount {

@@ -2,6 +2,8 @@ package pteron.core.strength;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -9,8 +11,6 @@ import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Layer;
 
 /** Bearers of the floor over the carrier's cross-members. */
 final class FloorCheck {

@@ -3,10 +3,10 @@ package pteron.core.strength;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import pteron.core.buildup.Section;
 import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 

@@ -1,6 +1,6 @@
 package pteron.core.strength;
 
-import pteron.core.plan.MakeUp.Section;
+import pteron.core.buildup.Section;
 import pteron.core.quantity.Require;
 
 /**

@@ -2,12 +2,12 @@ package pteron.core.strength;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Framed;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Framed;
 
 /** Bows of the roof under their weight and one person. */
 final class RoofCheck {

@@ -2,13 +2,13 @@ package pteron.core.strength;
 
 import java.util.List;
 import java.util.function.Supplier;
+import pteron.core.buildup.Floor;
 import pteron.core.figure.Working;
 import pteron.core.frame.PanelFrame;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Floor;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 

@@ -2,11 +2,11 @@ package pteron.core.strength;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
 import pteron.core.figure.Cure;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
 import pteron.core.quantity.Quantity;
 
 /** What would make an overloaded part strong enough: a deeper section, a thicker core or face. */

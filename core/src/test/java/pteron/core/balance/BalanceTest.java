@@ -15,7 +15,8 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
-import pteron.core.plan.Trailer;
+import pteron.core.vehicle.Trailer;
+import pteron.core.vehicle.Vehicle;
 
 class BalanceTest {
 
@@ -26,22 +27,22 @@ class BalanceTest {
     /** By hand: moments about the axles, 1800 · 480 = R · 4000. */
     @Test
     void coupler_workedExample_byHand() {
-        TrailerLoad load = new TrailerLoad(1800, 3520, 4000);
-        assertThat(load.couplerKg()).isCloseTo(216, within(1e-9));
-        assertThat(load.couplerPercent()).isCloseTo(12, within(1e-9));
-        assertThat(load.axlesKg()).isCloseTo(1584, within(1e-9));
+        TwoSupports load = new TwoSupports(1800, 3520, 4000);
+        assertThat(load.frontKg()).isCloseTo(216, within(1e-9));
+        assertThat(load.frontPercent()).isCloseTo(12, within(1e-9));
+        assertThat(load.rearKg()).isCloseTo(1584, within(1e-9));
     }
 
     @Test
     void coupler_liftsBehindTheAxles() {
-        assertThat(new TrailerLoad(1000, 4400, 4000).couplerKg()).isCloseTo(-100, within(1e-9));
+        assertThat(new TwoSupports(1000, 4400, 4000).frontKg()).isCloseTo(-100, within(1e-9));
     }
 
     @Test
     void load_illegalArguments() {
-        assertThatThrownBy(() -> new TrailerLoad(0, 1, 1)).hasMessageContaining("mass");
-        assertThatThrownBy(() -> new TrailerLoad(1, 1, 0))
-                .hasMessageContaining("axles behind the coupler");
+        assertThatThrownBy(() -> new TwoSupports(0, 1, 1)).hasMessageContaining("mass");
+        assertThatThrownBy(() -> new TwoSupports(1, 1, 0))
+                .hasMessageContaining("rear behind the front support");
     }
 
     /** The bare trailer must read what its scales read. */
@@ -50,8 +51,8 @@ class BalanceTest {
         BoxPlan plan = StartingPlans.square();
         BoxModel model = model(plan);
         Balance bare = BalanceStage.of(model.carrier(), List.of());
-        assertThat(bare.load().couplerKg())
-                .isCloseTo(plan.trailer().empty().couplerKg(), within(1e-9));
+        assertThat(bare.load().frontKg())
+                .isCloseTo(((Trailer) plan.vehicle()).drawbar().emptyKg(), within(1e-9));
         assertThat(bare.massKg()).isCloseTo(640, within(1e-9));
     }
 
@@ -63,21 +64,27 @@ class BalanceTest {
         double moment = 0;
         double mass = 0;
         for (Part part : balance.parts()) {
-            moment += part.massKg() * (part.place().x() - model.carrier().couplerMm());
+            moment += part.massKg() * (part.place().x() - model.carrier().front().placeMm());
             mass += part.massKg();
         }
-        double arm = model.carrier().axleMiddleMm() - model.carrier().couplerMm();
+        double arm = model.carrier().rear().placeMm() - model.carrier().front().placeMm();
         assertThat(balance.massKg()).isCloseTo(mass, within(1e-9));
-        assertThat(balance.load().axlesKg()).isCloseTo(moment / arm, within(1e-6));
-        assertThat(balance.load().couplerKg() + 2 * balance.eachAxleKg())
+        assertThat(balance.load().rearKg()).isCloseTo(moment / arm, within(1e-6));
+        assertThat(balance.load().frontKg() + 2 * balance.eachAxleKg())
                 .isCloseTo(mass, within(1e-6));
     }
 
     @Test
     void findings_ratingsAndBand() {
         BoxPlan plan = StartingPlans.square();
-        Trailer weak = plan.trailer().withRatings(new Trailer.Ratings(1000, 900, 100));
-        assertThat(codes(plan.withTrailer(weak)))
+        Trailer trailer = (Trailer) plan.vehicle();
+        Vehicle weak =
+                trailer.withDrawbar(trailer.drawbar().withRating(100))
+                        .withGear(
+                                trailer.gear()
+                                        .withGross(1000)
+                                        .withAxle(0, axle -> axle.withRating(450)));
+        assertThat(codes(plan.withVehicle(weak)))
                 .contains("GROSS_OVER_RATING", "AXLES_OVER_RATING", "COUPLER_OVER_RATING");
         BoxPlan back = plan.withBox(plan.box().withOffset(900));
         assertThat(codes(back)).contains("COUPLER_SHARE_LOW");
@@ -96,7 +103,7 @@ class BalanceTest {
                         .findFirst()
                         .orElseThrow();
         BoxPlan cured = finding.cure().change().apply(back);
-        assertThat(model(cured).balance().load().couplerPercent()).isCloseTo(11, within(0.05));
+        assertThat(model(cured).balance().load().frontPercent()).isCloseTo(11, within(0.05));
     }
 
     private static List<String> codes(BoxPlan plan) {
@@ -113,8 +120,8 @@ class BalanceTest {
         BoxModel here = model(plan);
         BoxModel there =
                 here.after(plan.withBox(plan.box().withOffset(plan.box().offsetMm() + 100)));
-        double arm = here.balance().load().axlesMm();
-        double less = here.balance().load().couplerKg() - there.balance().load().couplerKg();
+        double arm = here.balance().load().rearMm();
+        double less = here.balance().load().frontKg() - there.balance().load().frontKg();
         assertThat(less).isCloseTo(here.balance().boxKg() * 100 / arm, within(1e-6));
     }
 }

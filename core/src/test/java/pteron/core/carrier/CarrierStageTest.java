@@ -9,12 +9,14 @@ import pteron.core.figure.Finding;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
-import pteron.core.plan.Trailer;
+import pteron.core.vehicle.Deck;
+import pteron.core.vehicle.Trailer;
 
 class CarrierStageTest {
 
     private static final double EXACT = 1e-9;
     private static final BoxPlan PLAN = StartingPlans.square();
+    private static final Trailer TRAILER = (Trailer) PLAN.vehicle();
 
     private static Carrier carrier(BoxPlan plan) {
         return CarrierStage.of(plan, OutlineStage.of(plan.box()));
@@ -38,9 +40,9 @@ class CarrierStageTest {
         Carrier carrier = carrier(PLAN.withBox(PLAN.box().withOffset(100)));
         assertThat(carrier.deckFrontMm()).isEqualTo(-100);
         assertThat(carrier.deckRearMm()).isEqualTo(4200);
-        assertThat(carrier.couplerMm()).isEqualTo(-1450);
+        assertThat(carrier.front().placeMm()).isEqualTo(-1450);
         assertThat(carrier.axlesMm()).containsExactly(2200.0, 3020.0);
-        assertThat(carrier.axleMiddleMm()).isEqualTo(2610);
+        assertThat(carrier.rear().placeMm()).isEqualTo(2610);
         assertThat(carrier.crossMembersMm().getFirst()).isEqualTo(-40);
     }
 
@@ -49,7 +51,7 @@ class CarrierStageTest {
     void emptyCentre_byHand() {
         assertThat(carrier(PLAN).emptyCentreMm())
                 .isCloseTo((75 * -1350.0 + 565 * 2710.0) / 640, within(EXACT));
-        assertThat(carrier(PLAN).emptyAxlesKg()).isEqualTo(565);
+        assertThat(carrier(PLAN).rear().emptyKg()).isEqualTo(565);
     }
 
     @Test
@@ -63,10 +65,10 @@ class CarrierStageTest {
     @Test
     void roadLimits_published() {
         assertThat(CarrierCheck.MARKER_LAMPS_FROM_MM).isCloseTo(80 * 25.4, within(EXACT));
-        assertThat(PLAN.loads().roadWidthMm()).isEqualTo(2550);
-        assertThat(PLAN.loads().roadHeightMm()).isEqualTo(4000);
-        Trailer narrow = PLAN.trailer().withDeck(new Trailer.Deck(4300, 2000, 580));
-        BoxPlan small = PLAN.withTrailer(narrow).withBox(PLAN.box().withWidth(1990));
+        assertThat(PLAN.limits().widthMm()).isEqualTo(2550);
+        assertThat(PLAN.limits().heightMm()).isEqualTo(4000);
+        Trailer narrow = TRAILER.withDeck(new Deck(4300, 2000, 580)).withOverWheels(true);
+        BoxPlan small = PLAN.withVehicle(narrow).withBox(PLAN.box().withWidth(1990));
         assertThat(codes(small)).doesNotContain("MARKER_LAMPS_NEEDED");
     }
 
@@ -82,9 +84,9 @@ class CarrierStageTest {
         assertThat(rear.cure().kind()).isEqualTo("MOVE_BOX_FORWARD");
         assertThat(codes(rear.cure().change().apply(back)))
                 .doesNotContain("BOX_OVERHANGS_DECK_REAR", "BOX_OVERHANGS_DECK_FRONT");
-        Trailer shorter = PLAN.trailer().withDeck(new Trailer.Deck(4250, 2100, 580));
+        Trailer shorter = TRAILER.withDeck(new Deck(4250, 2100, 580));
         Finding advised =
-                carrier(PLAN.withTrailer(shorter)).findings().stream()
+                carrier(PLAN.withVehicle(shorter)).findings().stream()
                         .filter(f -> f.code().equals("BOX_OVERHANGS_DECK_REAR"))
                         .findFirst()
                         .orElseThrow();
@@ -105,11 +107,11 @@ class CarrierStageTest {
 
     @Test
     void weights_thatCannotBe() {
-        Trailer heavyNose = PLAN.trailer().withEmpty(new Trailer.Empty(100, 120));
-        assertThat(codes(PLAN.withTrailer(heavyNose))).contains("EMPTY_COUPLER_OVER_EMPTY_MASS");
-        Trailer weak = PLAN.trailer().withRatings(new Trailer.Ratings(600, 600, 100));
-        assertThat(codes(PLAN.withTrailer(weak))).contains("EMPTY_OVER_GROSS_RATING");
-        Trailer odd = PLAN.trailer().withAxles(List.of(2300.0, 5000.0));
-        assertThat(codes(PLAN.withTrailer(odd))).contains("STEEL_BEHIND_DECK");
+        Trailer heavyNose = TRAILER.withDrawbar(TRAILER.drawbar().withEmpty(570));
+        assertThat(codes(PLAN.withVehicle(heavyNose))).contains("EMPTY_COUPLER_OVER_EMPTY_MASS");
+        Trailer weak = TRAILER.withGear(TRAILER.gear().withGross(600));
+        assertThat(codes(PLAN.withVehicle(weak))).contains("EMPTY_OVER_GROSS_RATING");
+        Trailer odd = TRAILER.withGear(TRAILER.gear().withAxle(1, axle -> axle.withPlace(5000)));
+        assertThat(codes(PLAN.withVehicle(odd))).contains("STEEL_BEHIND_DECK");
     }
 }

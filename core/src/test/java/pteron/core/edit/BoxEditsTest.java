@@ -57,7 +57,7 @@ class BoxEditsTest {
     @Test
     void corner_onlyThatOneMoves() {
         BoxPlan plan = StartingPlans.rakedNose();
-        BoxPlan other = BoxEdits.withCorner(plan, 2, new OutlinePoint(700, 2100));
+        BoxPlan other = BoxEdits.withCorner(plan, 2, 700, 2100);
         assertThat(other.box().outline().get(2)).isEqualTo(new OutlinePoint(700, 2100));
         assertThat(other.box().outline().get(1)).isEqualTo(plan.box().outline().get(1));
         assertThat(other.box().widthMm()).isEqualTo(plan.box().widthMm());

@@ -10,6 +10,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -17,15 +21,12 @@ import pteron.core.figure.Severity;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.vehicle.Trailer;
 
 class BoxModelTest {
 
@@ -93,7 +94,7 @@ class BoxModelTest {
                 .contains("BOX_OVERHANGS_DECK_FRONT");
         assertThat(codes(plan.withBox(plan.box().withWidth(2600))))
                 .contains("BOX_OVERHANGS_DECK_SIDES", "WIDTH_OVER_ROAD_LIMIT");
-        assertThat(codes(plan.withLoads(plan.loads().withRoadHeight(2500))))
+        assertThat(codes(plan.withLimits(plan.limits().withHeight(2500))))
                 .contains("HEIGHT_OVER_ROAD_LIMIT");
         assertThat(codes(plan)).contains("MARKER_LAMPS_NEEDED");
     }
@@ -214,13 +215,18 @@ class BoxModelTest {
                 List.of(
                         other,
                         before.withBox(before.box().withOffset(before.box().offsetMm() + 50)),
-                        before.withTrailer(before.trailer().withCouplerAhead(1500)),
+                        withCouplerAhead(before, 1500),
                         before.withLoads(before.loads().withWindSpeed(35)),
                         before.withSupplies(before.supplies().withBead(9, 9)),
                         BoxEdits.withLength(before, BoxEdits.length(before) + 120));
         for (BoxPlan edit : edits) {
             assertThat(values(start.after(edit))).isEqualTo(values(model(edit)));
         }
+    }
+
+    private static BoxPlan withCouplerAhead(BoxPlan plan, double mm) {
+        Trailer trailer = (Trailer) plan.vehicle();
+        return plan.withVehicle(trailer.withDrawbar(trailer.drawbar().withAhead(mm)));
     }
 
     private static List<String> values(BoxModel model) {

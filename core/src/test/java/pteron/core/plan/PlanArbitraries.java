@@ -5,11 +5,11 @@ import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 
 /** Plans by chance, for property tests: outlines of all starts, sizes, spacings, layers, openings. */
 public final class PlanArbitraries {

@@ -6,13 +6,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
-import pteron.core.plan.Trailer.Deck;
-import pteron.core.plan.Trailer.Empty;
-import pteron.core.plan.Trailer.Ratings;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.vehicle.Deck;
+import pteron.core.vehicle.RunningGear;
+import pteron.core.vehicle.RunningGear.Axle;
+import pteron.core.vehicle.Trailer;
+import pteron.core.vehicle.Trailer.Drawbar;
 
 /** The plan as a value: what it refuses, what a change keeps. */
 class PlanRecordsTest {
@@ -28,21 +30,29 @@ class PlanRecordsTest {
 
     @Test
     void trailer_illegalArguments() {
-        Trailer good = PLAN.trailer();
+        Trailer good = (Trailer) PLAN.vehicle();
+        RunningGear gear = good.gear();
+        Axle axle = gear.axles().getFirst();
         refused(() -> new Deck(999, 2000, 600), "deck length", "1000.0 to 15000.0 mm");
         refused(() -> new Deck(4000, 4000, 600), "deck width");
         refused(() -> new Deck(4000, 2000, 100), "deck height");
-        refused(() -> new Empty(40, 0), "empty mass", "kg");
-        refused(() -> new Empty(400, -1), "empty coupler load");
-        refused(() -> new Ratings(5, 500, 50), "gross rating");
-        refused(() -> new Ratings(500, 5, 50), "axle rating");
-        refused(() -> new Ratings(500, 500, 5), "coupler rating");
-        refused(() -> good.withAxles(List.of()), "axles", "[0]", "1 to 3");
-        refused(() -> good.withAxles(List.of(1.0, 2.0, 3.0, 4.0)), "[4]");
-        refused(() -> good.withAxles(List.of(2000.0, 2000.0)), "list them front to rear");
-        refused(() -> good.withCrossMembers(List.of(100.0)), "cross-members", "2 or more");
-        refused(() -> good.withCouplerAhead(100), "coupler ahead");
-        refused(() -> good.withWheelDiameter(5000), "wheel diameter");
+        refused(() -> axle.withEmpty(4), "empty load of an axle", "kg");
+        refused(() -> good.drawbar().withEmpty(-1), "empty coupler load");
+        refused(() -> gear.withGross(5), "gross rating");
+        refused(() -> axle.withRating(5), "axle rating");
+        refused(() -> good.drawbar().withRating(5), "coupler rating");
+        refused(() -> gear.withAxles(List.of()), "axles", "[0]", "1 to 4");
+        refused(() -> good.withGear(gear.withAxles(at(1, 2, 3, 4))), "[4]", "1 to 3");
+        refused(() -> good.withGear(gear.withAxles(at(-500))), "axles", "0.0 to 15000.0");
+        refused(() -> gear.withAxles(at(2000, 2000)), "list them front to rear");
+        refused(() -> good.steel().withCrossMembers(List.of(100.0)), "cross-members", "2 or more");
+        refused(() -> good.drawbar().withAhead(100), "coupler ahead");
+        refused(() -> gear.wheels().withDiameter(5000), "wheel diameter");
+        refused(() -> new Drawbar(Drawbar.Form.A_FRAME, 50, 60, 200), "coupler ahead");
+    }
+
+    private static List<Axle> at(double... places) {
+        return java.util.Arrays.stream(places).mapToObj(p -> new Axle(p, 300, 1000)).toList();
     }
 
     @Test
@@ -80,8 +90,8 @@ class PlanRecordsTest {
         refused(() -> PLAN.loads().withWindSpeed(200), "wind speed", "m/s");
         refused(() -> PLAN.loads().withFloorPerson(5), "person on the floor");
         refused(() -> PLAN.loads().withFloorLoad(-1), "floor load");
-        refused(() -> PLAN.loads().withRoadWidth(10), "legal width");
-        refused(() -> PLAN.loads().withRoadHeight(10), "legal height");
+        refused(() -> PLAN.limits().withWidth(10), "legal width");
+        refused(() -> PLAN.limits().withHeight(10), "legal height");
         refused(() -> PLAN.supplies().withKerf(20), "kerf");
         refused(() -> PLAN.supplies().withStockLengths(List.of()), "stock lengths");
         refused(() -> PLAN.supplies().withStockLengths(List.of(10.0)), "stock length");

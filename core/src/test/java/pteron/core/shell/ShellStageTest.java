@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.plan.StartingPlans;
 
 /** The panels of the square box, 4300 × 2160 × 2050, worked out by hand from its layers. */

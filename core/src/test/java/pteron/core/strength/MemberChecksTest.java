@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Section;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.plan.StartingPlans;
 
 /** Checks of members against sums by hand and hand-calculated Eurocode examples. */

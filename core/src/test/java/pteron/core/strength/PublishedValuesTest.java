@@ -115,11 +115,12 @@ class PublishedValuesTest {
         assertThat(LIBRARY.get("steel-sheet").density()).isEqualTo(7850);
     }
 
-    /** lambda of softwood and plywood 0.13, aluminium 160, steel 50 W/mK: ISO 10456. */
+    /** lambda of softwood and plywood of 500 kg/m³ 0.13, of 700 kg/m³ 0.17, aluminium 160, steel 50 W/mK: ISO 10456. */
     @Test
     void conductivities() {
         assertThat(LIBRARY.get("c24").value(Property.CONDUCTIVITY)).isEqualTo(0.13);
-        assertThat(LIBRARY.get("birch-ply").value(Property.CONDUCTIVITY)).isEqualTo(0.13);
+        assertThat(LIBRARY.get("spruce-ply").value(Property.CONDUCTIVITY)).isEqualTo(0.13);
+        assertThat(LIBRARY.get("birch-ply").value(Property.CONDUCTIVITY)).isEqualTo(0.17);
         assertThat(LIBRARY.get("aluminium").value(Property.CONDUCTIVITY)).isEqualTo(160);
         assertThat(LIBRARY.get("steel-sheet").value(Property.CONDUCTIVITY)).isEqualTo(50);
     }

@@ -3,6 +3,7 @@ package pteron.exchange.demo;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.exchange.plan.PlanFile;
@@ -16,6 +17,21 @@ public final class Demos {
     /** {@return Wagtail, a travelling seed-exchange room on a tandem-axle flatbed trailer} */
     public static BoxPlan wagtail() {
         return demo("wagtail.json");
+    }
+
+    /** {@return Dipper, a slide-in for a river-gauging crew on a long-bed pickup, in inches} */
+    public static BoxPlan dipper() {
+        return demo("dipper.json");
+    }
+
+    /** {@return Siskin, a puppet-theatre box with an arched roof on a small cargo-trailer chassis} */
+    public static BoxPlan siskin() {
+        return demo("siskin.json");
+    }
+
+    /** {@return all demos, the main one first} */
+    public static List<BoxPlan> all() {
+        return List.of(wagtail(), dipper(), siskin());
     }
 
     private static BoxPlan demo(String name) {

@@ -2,7 +2,9 @@ package pteron.exchange.pdf;
 
 import java.awt.Color;
 import java.io.IOException;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.util.Matrix;
@@ -59,6 +61,9 @@ final class DrawingOnPaper {
                         - scale * (float) bounds.fromV();
     }
 
+    private static final Set<LineKind> DASHED =
+            EnumSet.of(LineKind.SEAM, LineKind.TAPE, LineKind.SOLID, LineKind.INSIDE, LineKind.DEW);
+
     /** {@return scale of the drawing: how many mm a mm on paper stands for} */
     long scaleOneTo() {
         return Math.round(72 / 25.4 / scale);
@@ -105,6 +110,10 @@ final class DrawingOnPaper {
             case HUB -> new Color(0xE9E5DA);
             case GLASS -> new Color(0xDCE9EA);
             case DOOR -> new Color(0xEFE7D8);
+            case SOLID -> new Color(0xF4F2EC);
+            case METAL -> new Color(0xBDB7A8);
+            case ROLL -> new Color(0x8E9894);
+            case AIR -> Color.WHITE;
         };
     }
 
@@ -120,7 +129,7 @@ final class DrawingOnPaper {
         boolean outline = line.kind() == LineKind.OUTLINE || line.kind() == LineKind.GROUND;
         content.setLineWidth(outline ? 1.1f : 0.6f);
         content.setStrokingColor(Pages.INK);
-        boolean dashed = line.kind() == LineKind.SEAM || line.kind() == LineKind.TAPE;
+        boolean dashed = DASHED.contains(line.kind());
         content.setLineDashPattern(dashed ? new float[] {4, 2} : new float[] {}, 0);
         path(line.points());
         content.stroke();
@@ -144,7 +153,8 @@ final class DrawingOnPaper {
     }
 
     private void label(Shape.Label label) throws IOException {
-        float wide = Pages.width(pages.bold(), POINTS, label.text());
+        boolean note = label.kind() == Shape.Label.Kind.NOTE;
+        float wide = note ? 0 : Pages.width(pages.bold(), POINTS, label.text());
         pages.text(
                 pages.bold(),
                 POINTS,

@@ -39,6 +39,41 @@ final class JsonCursor {
         return path.isEmpty() ? name : path + "." + name;
     }
 
+    /** {@return whether a field is there; one that may be left out counts as asked for} */
+    boolean has(String name) {
+        asked.add(name);
+        return node.has(name);
+    }
+
+    /** {@return the number there, or another one where it is left out} */
+    double numberOr(String name, Range range, double otherwise) throws PlanFormatException {
+        return has(name) ? number(name, range) : otherwise;
+    }
+
+    /** {@return the text there, or another one where it is left out} */
+    String textOr(String name, String otherwise) throws PlanFormatException {
+        return has(name) ? text(name) : otherwise;
+    }
+
+    /** {@return the choice there, or another one where it is left out} */
+    <E extends Enum<E>> E choiceOr(String name, E[] choices, E otherwise)
+            throws PlanFormatException {
+        return has(name) ? choice(name, choices) : otherwise;
+    }
+
+    /** {@return the objects there, none where they are left out} */
+    <T> List<T> objectsOr(String name, Reading<T> reading) throws PlanFormatException {
+        return has(name) ? objects(name, reading) : List.of();
+    }
+
+    boolean bool(String name) throws PlanFormatException {
+        JsonNode value = field(name);
+        if (!value.isBoolean()) {
+            throw wrong(path(name), value, "true or false");
+        }
+        return value.booleanValue();
+    }
+
     private JsonNode field(String name) throws PlanFormatException {
         asked.add(name);
         JsonNode found = node.get(name);

@@ -2,26 +2,15 @@ package pteron.exchange.plan;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
-import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Climate;
 import pteron.core.plan.Loads;
-import pteron.core.plan.MakeUp;
-import pteron.core.plan.MakeUp.Floor;
-import pteron.core.plan.MakeUp.Framed;
-import pteron.core.plan.MakeUp.Layer;
-import pteron.core.plan.MakeUp.Members;
-import pteron.core.plan.MakeUp.Section;
 import pteron.core.plan.Opening;
-import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanLimits;
+import pteron.core.plan.RoadLimits;
 import pteron.core.plan.Supplies;
-import pteron.core.plan.Trailer;
-import pteron.core.plan.Trailer.Deck;
-import pteron.core.plan.Trailer.Empty;
-import pteron.core.plan.Trailer.Ratings;
 import pteron.core.quantity.Require.Range;
 import pteron.core.quantity.UnitSystem;
 
@@ -32,7 +21,9 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
+
+    private static final Range VERSIONS = new Range(1, 1_000_000, "");
 
     private final MaterialLibrary library;
 
@@ -56,7 +47,7 @@ final class PlanReader {
                     "is “%s” and must be “%s”; this is no plan of Pteron"
                             .formatted(format, FORMAT));
         }
-        double version = root.number("version", new Range(1, 1_000_000, ""));
+        double version = root.number("version", VERSIONS);
         if (version > VERSION) {
             throw new PlanFormatException(
                     "version",
@@ -66,122 +57,34 @@ final class PlanReader {
     }
 
     private BoxPlan plan(JsonCursor root) throws PlanFormatException {
+        List<Material> own = MaterialReader.materials(root);
+        MakeUpReader makeUp = new MakeUpReader(library.with(own));
+        boolean first = root.number("version", VERSIONS) == 1;
+        RoadLimits[] limits = {RoadLimits.USUAL};
+        Loads loads =
+                root.object(
+                        "loads",
+                        at -> {
+                            if (first) {
+                                limits[0] = firstLimits(at);
+                            }
+                            return loads(at);
+                        });
         return new BoxPlan(
                 root.text("name"),
                 root.text("purpose"),
                 root.choice("units", UnitSystem.values()),
-                root.object("trailer", PlanReader::trailer),
-                root.object("box", PlanReader::box),
-                root.object("makeUp", this::makeUp),
+                first
+                        ? root.object("trailer", VehicleReader::firstTrailer)
+                        : root.object("vehicle", VehicleReader::vehicle),
+                root.object("box", BoxReader::box),
+                root.object("makeUp", makeUp::makeUp),
                 root.objects("openings", PlanReader::opening),
-                root.object("loads", PlanReader::loads),
-                root.object("supplies", PlanReader::supplies));
-    }
-
-    private static Trailer trailer(JsonCursor at) throws PlanFormatException {
-        return new Trailer(
-                at.object(
-                        "deck",
-                        deck ->
-                                new Deck(
-                                        deck.number("lengthMm", PlanLimits.DECK_LENGTH),
-                                        deck.number("widthMm", PlanLimits.DECK_WIDTH),
-                                        deck.number("heightMm", PlanLimits.DECK_HEIGHT))),
-                at.number("couplerAheadMm", PlanLimits.COUPLER_AHEAD),
-                at.numbers("axlesMm", PlanLimits.PLACE_ON_DECK),
-                at.number("wheelDiameterMm", PlanLimits.WHEEL_DIAMETER),
-                at.object(
-                        "empty",
-                        empty ->
-                                new Empty(
-                                        empty.number("massKg", PlanLimits.EMPTY_MASS),
-                                        empty.number("couplerKg", PlanLimits.EMPTY_COUPLER))),
-                at.object(
-                        "ratings",
-                        ratings ->
-                                new Ratings(
-                                        ratings.number("grossKg", PlanLimits.RATING),
-                                        ratings.number("axlesKg", PlanLimits.RATING),
-                                        ratings.number("couplerKg", PlanLimits.RATING))),
-                at.numbers("crossMembersMm", PlanLimits.PLACE_ON_DECK));
-    }
-
-    private static Box box(JsonCursor at) throws PlanFormatException {
-        List<OutlinePoint> outline =
-                at.objects(
-                        "outline",
-                        point ->
-                                new OutlinePoint(
-                                        point.number("xMm", PlanLimits.OUTLINE_X),
-                                        point.number("zMm", PlanLimits.OUTLINE_Z)));
-        return new Box(
-                outline,
-                at.number("widthMm", PlanLimits.BOX_WIDTH),
-                at.number("offsetMm", PlanLimits.BOX_OFFSET));
-    }
-
-    private MakeUp makeUp(JsonCursor at) throws PlanFormatException {
-        return new MakeUp(
-                at.object(
-                        "floor",
-                        floor ->
-                                new Floor(
-                                        layer(floor, "topFace"),
-                                        layer(floor, "core"),
-                                        layer(floor, "bottomFace"),
-                                        members(floor, "bearers"))),
-                at.object("walls", this::framed),
-                at.object("roof", this::framed),
-                at.object("blocking", PlanReader::section));
-    }
-
-    private Framed framed(JsonCursor at) throws PlanFormatException {
-        return new Framed(
-                layer(at, "outerSkin"),
-                layer(at, "insulation"),
-                layer(at, "innerSkin"),
-                members(at, "members"));
-    }
-
-    private Layer layer(JsonCursor at, String name) throws PlanFormatException {
-        return at.object(
-                name,
-                layer ->
-                        new Layer(
-                                material(layer, "material", at.path(name)),
-                                layer.number("thicknessMm", PlanLimits.LAYER)));
-    }
-
-    private Members members(JsonCursor at, String name) throws PlanFormatException {
-        return at.object(
-                name,
-                members ->
-                        new Members(
-                                members.object("section", PlanReader::section),
-                                members.number("spacingMm", PlanLimits.SPACING),
-                                material(members, "timber", at.path(name))));
-    }
-
-    private static Section section(JsonCursor at) throws PlanFormatException {
-        return new Section(
-                at.number("thicknessMm", PlanLimits.SECTION_THICKNESS),
-                at.number("depthMm", PlanLimits.SECTION_DEPTH));
-    }
-
-    private String material(JsonCursor at, String name, String place) throws PlanFormatException {
-        String id = at.text(name);
-        if (!library.contains(id)) {
-            List<String> fit =
-                    library.all().stream()
-                            .filter(material -> LayerUse.kinds(place).contains(material.kind()))
-                            .map(Material::id)
-                            .toList();
-            throw new PlanFormatException(
-                    at.path(name),
-                    "is “%s”, which the library does not have; take one of %s"
-                            .formatted(id, String.join(", ", fit)));
-        }
-        return id;
+                loads,
+                first ? limits[0] : root.object("limits", PlanReader::limits),
+                first ? Climate.USUAL : root.object("climate", PlanReader::climate),
+                root.object("supplies", PlanReader::supplies),
+                own);
     }
 
     private static Opening opening(JsonCursor at) throws PlanFormatException {
@@ -204,9 +107,39 @@ final class PlanReader {
         return new Loads(
                 at.number("windSpeedMps", PlanLimits.WIND_SPEED),
                 at.number("floorPersonKg", PlanLimits.PERSON),
-                at.number("floorLoadNPerM2", PlanLimits.FLOOR_LOAD),
-                at.number("roadWidthMm", PlanLimits.ROAD_LIMIT),
-                at.number("roadHeightMm", PlanLimits.ROAD_LIMIT));
+                at.number("floorLoadNPerM2", PlanLimits.FLOOR_LOAD));
+    }
+
+    private static RoadLimits limits(JsonCursor at) throws PlanFormatException {
+        return new RoadLimits(
+                at.text("region"),
+                at.number("widthMm", PlanLimits.ROAD_LIMIT),
+                at.number("heightMm", PlanLimits.ROAD_LIMIT),
+                at.number("lengthMm", PlanLimits.ROAD_LENGTH),
+                at.number("shopDoorMm", PlanLimits.SHOP_DOOR),
+                at.number("onRoofMm", PlanLimits.ON_ROOF));
+    }
+
+    /** The first version kept width and height of the road with the loads. */
+    private static RoadLimits firstLimits(JsonCursor at) throws PlanFormatException {
+        return RoadLimits.USUAL
+                .withWidth(at.number("roadWidthMm", PlanLimits.ROAD_LIMIT))
+                .withHeight(at.number("roadHeightMm", PlanLimits.ROAD_LIMIT));
+    }
+
+    private static Climate climate(JsonCursor at) throws PlanFormatException {
+        return new Climate(
+                at.object("inside", PlanReader::air),
+                at.object("outside", PlanReader::air),
+                at.number("airChangesPerHour", PlanLimits.AIR_CHANGES),
+                at.number("people", PlanLimits.PEOPLE),
+                at.number("hours", PlanLimits.HOURS));
+    }
+
+    private static Climate.Air air(JsonCursor at) throws PlanFormatException {
+        return new Climate.Air(
+                at.number("celsius", PlanLimits.TEMPERATURE),
+                at.number("humidityPercent", PlanLimits.HUMIDITY));
     }
 
     private static Supplies supplies(JsonCursor at) throws PlanFormatException {

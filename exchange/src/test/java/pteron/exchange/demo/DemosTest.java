@@ -16,7 +16,7 @@ class DemosTest {
     @Test
     void wagtail_isWhatItIsSaidToBe() {
         assertThat(WAGTAIL.name()).isEqualTo("Wagtail");
-        assertThat(WAGTAIL.trailer().axlesMm()).hasSize(2);
+        assertThat(WAGTAIL.vehicle().axlesMm()).hasSize(2);
         assertThat(WAGTAIL.openings()).hasSize(5);
         assertThat(MODEL.outline().lengthMm()).isEqualTo(4300);
     }
@@ -24,7 +24,7 @@ class DemosTest {
     @Test
     void wagtail_canBeBuilt_andTowed() {
         assertThat(MODEL.findings()).noneMatch(f -> f.severity() == Severity.STOPS);
-        assertThat(MODEL.balance().load().couplerPercent()).isBetween(10.0, 15.0);
-        assertThat(MODEL.balance().massKg()).isLessThan(WAGTAIL.trailer().ratings().grossKg());
+        assertThat(MODEL.balance().load().frontPercent()).isBetween(10.0, 15.0);
+        assertThat(MODEL.balance().massKg()).isLessThan(WAGTAIL.vehicle().gear().grossKg());
     }
 }

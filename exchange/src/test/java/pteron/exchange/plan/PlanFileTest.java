@@ -60,9 +60,9 @@ class PlanFileTest {
                         "box.widthMm: is 20 mm and must be from 600 to 3\u2009500 mm"),
                 broken(
                         "newer version",
-                        "\"version\" : 1",
                         "\"version\" : 2",
-                        "version: is 2 and this Pteron reads up to 1"),
+                        "\"version\" : 3",
+                        "version: is 3 and this Pteron reads up to 2"),
                 broken(
                         "another format",
                         "pteron-plan",
@@ -81,17 +81,21 @@ class PlanFileTest {
                 broken("an id twice", "\"window-a\"", "\"window-b\"", "openings share an id"),
                 broken(
                         "axles out of order",
-                        "2330,",
-                        "3900,",
+                        "\"placeMm\" : 2330",
+                        "\"placeMm\" : 3900",
                         "axles: [3150.0] mm does not lie behind [3900.0] mm"),
-                broken("an axle out of range", "2330,", "-5,", "trailer.axlesMm[0]: is -5 mm"),
+                broken(
+                        "an axle out of range",
+                        "\"placeMm\" : 2330",
+                        "\"placeMm\" : -9000",
+                        "vehicle.gear.axles[0].placeMm: is -9000 mm"),
                 broken("JSON breaks off", "\"loads\" : {", "\"loads\" : ", "line "),
                 broken(
                         "the same field twice",
                         "\"kerfMm\" : 3",
                         "\"kerfMm\" : 3, \"kerfMm\" : 4",
                         "line "),
-                broken("a list for an object", "\"empty\" : {", "\"empty\" : [{", "line "),
+                broken("a list for an object", "\"drawbar\" : {", "\"drawbar\" : [{", "line "),
                 broken("no name", "\"Wagtail\"", "\" \"", "name is empty"));
     }
 

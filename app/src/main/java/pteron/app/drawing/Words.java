@@ -1,0 +1,16 @@
+package pteron.app.drawing;
+
+/** What handles are called. */
+final class Words {
+
+    private Words() {}
+
+    /** {@return the name of a handle of the outline by its key: {@code outline.2.spot.0}} */
+    static String handle(String key) {
+        String[] words = key.split("\\.");
+        int corner = Integer.parseInt(words[1]) + 1;
+        return words.length > 3
+                ? "spot %d before corner %d".formatted(Integer.parseInt(words[3]) + 1, corner)
+                : "corner " + corner;
+    }
+}

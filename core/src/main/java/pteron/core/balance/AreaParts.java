@@ -1,0 +1,107 @@
+package pteron.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.balance.Part.Group;
+import pteron.core.curve.CurveSums;
+import pteron.core.extent.Areas;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
+import pteron.core.outline.Outline;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+
+/**
+ * Parts of a box whose frame is not set out: every face by its area and what its build-up weighs for a
+ * square metre, members counted by their spacing.
+ */
+public final class AreaParts {
+
+    private AreaParts() {}
+
+    /**
+     * Mass of the build-ups, members counted.
+     *
+     * @param floor kg/m²
+     * @param walls kg/m²
+     * @param roof kg/m²
+     */
+    public record PerArea(double floor, double walls, double roof) {}
+
+    /**
+     * {@return floor, sides, strip and openings}
+     *
+     * @param plan the plan
+     * @param outline its outline, usable
+     * @param areas its areas
+     * @param mass mass of its build-ups
+     */
+    public static List<Part> of(BoxPlan plan, Outline outline, Areas areas, PerArea mass) {
+        List<Part> parts = new ArrayList<>();
+        double half = plan.box().widthMm() / 2;
+        double front = plan.box().outline().getFirst().xMm();
+        double rear = plan.box().outline().getLast().xMm();
+        double floor = plan.makeUp().floor().heightMm() / 2;
+        parts.add(
+                new Part(
+                        "floor, by area",
+                        Group.AREAS,
+                        areas.floorM2() * mass.floor(),
+                        new Point3((front + rear) / 2, 0, floor)));
+        Point2 middle = outline.shape().centroid();
+        double side = outline.areaMm2() / 1e6 * mass.walls();
+        for (int way : new int[] {-1, 1}) {
+            parts.add(
+                    new Part(
+                            way < 0 ? "left side, by area" : "right side, by area",
+                            Group.AREAS,
+                            side,
+                            new Point3(middle.u(), way * half, middle.v())));
+        }
+        for (Element element : outline.elements()) {
+            boolean roof = element.kind() == EdgeKind.ROOF;
+            double area = element.lengthMm() * plan.box().widthMm() / 1e6;
+            Point2 at = middle(element);
+            parts.add(
+                    new Part(
+                            "strip %d, by area".formatted(element.index() + 1),
+                            Group.AREAS,
+                            area * (roof ? mass.roof() : mass.walls()),
+                            new Point3(at.u(), 0, at.v())));
+        }
+        plan.openings().forEach(opening -> parts.addAll(opening(plan, outline, opening, mass)));
+        return parts;
+    }
+
+    private static Point2 middle(Element element) {
+        double length = element.lengthMm();
+        return new Point2(
+                        CurveSums.along(element.curve(), s -> element.curve().at(s).u()),
+                        CurveSums.along(element.curve(), s -> element.curve().at(s).v()))
+                .times(1 / length);
+    }
+
+    /** The unit, and the wall that its hole takes away. */
+    private static List<Part> opening(
+            BoxPlan plan, Outline outline, Opening opening, PerArea mass) {
+        double half = plan.box().widthMm() / 2;
+        double along = opening.place().alongMm() + opening.size().widthMm() / 2;
+        double z =
+                plan.makeUp().floor().structureMm()
+                        + opening.place().sillMm()
+                        + opening.size().heightMm() / 2;
+        Point3 at =
+                switch (opening.wall()) {
+                    case LEFT -> new Point3(along, -half, z);
+                    case RIGHT -> new Point3(along, half, z);
+                    case FRONT -> new Point3(outline.foremostMm(), along - half, z);
+                    case REAR -> new Point3(outline.rearmostMm(), along - half, z);
+                };
+        double hole = opening.size().widthMm() * opening.size().heightMm() / 1e6;
+        return List.of(
+                new Part(opening.name(), Group.OPENINGS, opening.massKg(), at),
+                new Part(opening.name() + ", cut out", Group.AREAS, -hole * mass.walls(), at));
+    }
+}

@@ -1,0 +1,175 @@
+package pteron.core.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import pteron.core.carrier.Carrier;
+import pteron.core.carrier.Support;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+import pteron.core.vehicle.Trailer;
+
+/** Masses, centre of gravity, loads and margins. */
+final class BalanceFigures {
+
+    private final Balance balance;
+    private final Support front;
+    private final Support rear;
+
+    private BalanceFigures(Balance balance, Carrier carrier) {
+        this.balance = balance;
+        this.front = carrier.front();
+        this.rear = carrier.rear();
+    }
+
+    static List<Figure> of(Balance balance, Carrier carrier) {
+        BalanceFigures all = new BalanceFigures(balance, carrier);
+        List<Figure> figures = new ArrayList<>();
+        figures.add(all.mass("balance.total-mass", "Everything, empty inside", balance.massKg()));
+        figures.add(all.mass("balance.box-mass", "The box", balance.boxKg()));
+        figures.add(all.centre("x", "behind the front face", balance.centre().x()));
+        figures.add(all.centre("y", "right of the middle", balance.centre().y()));
+        figures.add(all.centre("z", "above the deck", balance.centre().z()));
+        figures.add(all.frontLoad());
+        figures.add(all.share());
+        figures.add(all.rearLoad());
+        boolean trailer = carrier.vehicle() instanceof Trailer;
+        int first = trailer ? 1 : 2;
+        for (int i = 0; i < balance.axleCount(); i++) {
+            figures.add(all.axle(first + i));
+        }
+        double gross = carrier.vehicle().gear().grossKg();
+        figures.add(margin("gross", "gross rating", balance.massKg(), gross));
+        figures.add(
+                margin(
+                        all.rear.key(),
+                        trailer ? "axle rating" : "rating of the rear axles",
+                        balance.load().rearKg(),
+                        all.rear.ratingKg()));
+        figures.add(
+                margin(
+                        all.front.key(),
+                        all.front.name() + " rating",
+                        balance.load().frontKg(),
+                        all.front.ratingKg()));
+        return figures;
+    }
+
+    private Figure mass(String key, String name, double kg) {
+        return Figure.of(
+                key,
+                name,
+                Quantity.kg(kg),
+                () -> {
+                    Working.Builder working =
+                            Working.of("m = sum of volume × density of every part");
+                    for (Part.Group group : Part.Group.values()) {
+                        boolean counts = group != Part.Group.CARRIER || key.endsWith("total-mass");
+                        if (counts && balance.massKg(group) > 0) {
+                            working.worked(
+                                    "m",
+                                    group.name().toLowerCase(Locale.ROOT),
+                                    Quantity.kg(balance.massKg(group)));
+                        }
+                    }
+                    return working.source(
+                            "densities from the material library; screws, glue and paint are left out");
+                });
+    }
+
+    private Figure centre(String axis, String words, double mm) {
+        return Figure.of(
+                "balance.centre-" + axis,
+                "Weight sits " + words,
+                Quantity.mm(mm),
+                () ->
+                        Working.of(axis + " = sum of m · " + axis + " / sum of m")
+                                .worked(
+                                        "n",
+                                        "parts, the carrier among them",
+                                        Quantity.count(balance.parts().size()))
+                                .worked("sum of m", "mass of all", Quantity.kg(balance.massKg()))
+                                .source("centre of gravity"));
+    }
+
+    private Working.Builder equilibrium(String formula) {
+        return Working.of(formula)
+                .worked("m", "mass of all", Quantity.kg(balance.massKg()))
+                .worked(
+                        "xg",
+                        "centre of gravity behind the " + front.name(),
+                        Quantity.mm(balance.load().centreMm()))
+                .plan(
+                        "xa",
+                        "middle of " + rear.name() + " behind the " + front.name(),
+                        Quantity.mm(balance.load().rearMm()));
+    }
+
+    private Quantity frontKg() {
+        return Quantity.kg(balance.load().frontKg());
+    }
+
+    private Figure frontLoad() {
+        return Figure.of(
+                "balance." + front.key() + "-load",
+                "Load on the " + front.name(),
+                frontKg(),
+                () -> equilibrium("R = m · (xa − xg) / xa").source("equilibrium on level ground"));
+    }
+
+    private Figure share() {
+        boolean coupler = front.key().equals("coupler");
+        return Figure.of(
+                "balance." + front.key() + "-share",
+                "Share on the " + front.name(),
+                new Quantity(balance.load().frontPercent(), Unit.PERCENT),
+                () ->
+                        equilibrium("share = 100 · R / m")
+                                .worked("R", "load on the " + front.name(), frontKg())
+                                .source(
+                                        coupler
+                                                ? "band 10 to 15 %: SAE J2807 and common practice"
+                                                : "equilibrium on level ground"));
+    }
+
+    private Figure rearLoad() {
+        return Figure.of(
+                "balance." + rear.key() + "-load",
+                "Load on " + rear.name(),
+                Quantity.kg(balance.load().rearKg()),
+                () ->
+                        equilibrium("A = m − R")
+                                .worked("R", "load on the " + front.name(), frontKg())
+                                .source("equilibrium"));
+    }
+
+    private Figure axle(int number) {
+        return Figure.of(
+                "balance.axle-" + number,
+                "Load on axle " + number,
+                Quantity.kg(balance.eachAxleKg()),
+                () ->
+                        Working.of("a = A / n")
+                                .worked(
+                                        "A",
+                                        "load on " + rear.name(),
+                                        Quantity.kg(balance.load().rearKg()))
+                                .plan("n", "axles", Quantity.count(balance.axleCount()))
+                                .source(
+                                        "axles of one group share alike through their equaliser; common practice"));
+    }
+
+    private static Figure margin(String key, String name, double has, double may) {
+        return Figure.of(
+                "balance.margin-" + key,
+                "Left to the " + name,
+                Quantity.kg(may - has),
+                () ->
+                        Working.of("left = rating − load")
+                                .plan("rating", name, Quantity.kg(may))
+                                .worked("load", "load", Quantity.kg(has))
+                                .source("the carrier's plate"));
+    }
+}

@@ -1,0 +1,4 @@
+package pteron.core.buildup;
+
+/** A floor, or a wall or roof with a frame. Immutable. */
+public sealed interface BuildUp permits Floor, Framed {}

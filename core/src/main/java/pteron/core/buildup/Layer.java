@@ -1,0 +1,75 @@
+package pteron.core.buildup;
+
+import java.util.List;
+import pteron.core.quantity.Require;
+
+/**
+ * A layer. Immutable.
+ *
+ * @param material id in the library
+ * @param thicknessMm thickness (mm)
+ * @param grain which way its grain or its stiff way runs
+ * @param fixing id of the glue that holds it to the next layer inwards, {@link #SCREWED} or {@link
+ *     #LOOSE}; empty where the first glue of the table that suits both is meant
+ */
+public record Layer(String material, double thicknessMm, Grain grain, String fixing) {
+
+    /** Held by screws, staples or rivets, not glued. */
+    public static final String SCREWED = "screwed";
+
+    /** Laid loose. */
+    public static final String LOOSE = "loose";
+
+    /** Which way the grain or the stiff way of a sheet runs. */
+    public enum Grain {
+        /** Along the box, on a strip along the strip; up on a side wall. */
+        ALONG,
+        /** Across that. */
+        ACROSS
+    }
+
+    /** Checks the range. */
+    public Layer {
+        Require.within("layer thickness", thicknessMm, BuildUpLimits.LAYER);
+    }
+
+    /** A layer along, held by the first glue that suits. */
+    public Layer(String material, double thicknessMm) {
+        this(material, thicknessMm, Grain.ALONG, "");
+    }
+
+    /** {@return this layer of another material} */
+    public Layer withMaterial(String other) {
+        return new Layer(other, thicknessMm, grain, fixing);
+    }
+
+    /** {@return this layer thicker or thinner} */
+    public Layer withThickness(double otherMm) {
+        return new Layer(material, otherMm, grain, fixing);
+    }
+
+    /** {@return this layer the other way round} */
+    public Layer withGrain(Grain other) {
+        return new Layer(material, thicknessMm, other, fixing);
+    }
+
+    /** {@return this layer held in another way} */
+    public Layer withFixing(String other) {
+        return new Layer(material, thicknessMm, grain, other);
+    }
+
+    /** {@return the thickness of layers together (mm)} */
+    static double thicknessMm(List<Layer> layers) {
+        return layers.stream().mapToDouble(Layer::thicknessMm).sum();
+    }
+
+    /** {@return the layers, copied; refused when there are too many} */
+    static List<Layer> few(String name, List<Layer> layers) {
+        if (layers.size() > BuildUpLimits.MOST_LAYERS) {
+            throw new IllegalArgumentException(
+                    "%s: there are [%d] layers and may be %d; put thin ones together"
+                            .formatted(name, layers.size(), BuildUpLimits.MOST_LAYERS));
+        }
+        return List.copyOf(layers);
+    }
+}

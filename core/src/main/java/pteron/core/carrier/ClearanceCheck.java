@@ -1,0 +1,139 @@
+package pteron.core.carrier;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.plan.Opening;
+import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Quantity;
+import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Solid;
+
+/** Whether the box clears the solids of its carrier and the cab. */
+final class ClearanceCheck {
+
+    /** Share of the cab's window that should be uncovered by one in the box; common practice. */
+    static final double IN_LINE = 0.8;
+
+    private final Standing standing;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private ClearanceCheck(Standing standing) {
+        this.standing = standing;
+    }
+
+    static List<Finding> findings(Standing standing) {
+        ClearanceCheck check = new ClearanceCheck(standing);
+        if (standing.outline().usable()) {
+            standing.carrier().clearances().forEach(check::solid);
+            standing.cabGap().ifPresent(check::cab);
+        }
+        return check.findings;
+    }
+
+    private void solid(Clearance clearance) {
+        Solid solid = clearance.solid();
+        if (solid.kind() == Solid.Kind.CAB) {
+            return; // a cab has checks of its own
+        }
+        boolean clashes = clearance.gapMm() < 0;
+        boolean tight =
+                clearance.way() == Clearance.Way.SIDEWAYS
+                        && clearance.gapMm() <= Clearance.TIGHT_MM;
+        if (clashes || tight) {
+            double from = standing.carrier().deckFrontMm();
+            double x = from + (solid.along().fromMm() + solid.along().toMm()) / 2;
+            findings.add(
+                    new Finding(
+                            clashes ? "BOX_HITS_SOLID" : "SOLID_IS_TIGHT",
+                            clashes ? Severity.STOPS : Severity.WATCH,
+                            Place.of("carrier", solid.name())
+                                    .at(x, solid.up().toMm() - standing.carrier().raisedMm()),
+                            Quantity.mm(clearance.gapMm()),
+                            Limit.atLeast(Quantity.mm(clashes ? 0 : Clearance.TIGHT_MM)),
+                            cure(clearance, clashes)));
+        }
+    }
+
+    private Cure cure(Clearance clearance, boolean clashes) {
+        Solid solid = clearance.solid();
+        double width = Math.floor(2 * (solid.across().fromMm() - Clearance.TIGHT_MM - 1));
+        boolean beside = solid.mirrored() && width >= PlanLimits.BOX_WIDTH.least();
+        if (beside) {
+            return new Cure(
+                    "SET_BOX_WIDTH",
+                    Quantity.mm(width),
+                    plan -> plan.withBox(plan.box().withWidth(width)));
+        }
+        double raise = Math.ceil(clearance.raiseMm());
+        boolean raises = clashes && raise > 0 && raise <= PlanLimits.RAISED.most();
+        return raises
+                ? new Cure(
+                        "SET_SUB_FRAME",
+                        Quantity.mm(raise),
+                        plan -> plan.withBox(plan.box().withRaised(raise)))
+                : Cure.advice("MOVE_OR_CUT_OUT", Quantity.mm(Math.abs(clearance.gapMm())));
+    }
+
+    private void cab(CabGap gap) {
+        Cab cab = standing.vehicle().cab().orElseThrow();
+        double missing = gap.behindNeedsMm() - gap.behindMm();
+        if (missing > 0) {
+            double offset = standing.plan().box().offsetMm() + Math.ceil(missing);
+            narrow(
+                    "CAB_GAP_SMALL",
+                    gap.behindMm(),
+                    gap.behindNeedsMm(),
+                    new Cure(
+                            "MOVE_BOX_BACK",
+                            Quantity.mm(Math.ceil(missing)),
+                            plan -> plan.withBox(plan.box().withOffset(offset))));
+        }
+        double low = gap.overNeedsMm() - gap.overMm();
+        if (gap.reachesOver() && low > 0) {
+            narrow(
+                    "CAB_ROOF_GAP_SMALL",
+                    gap.overMm(),
+                    gap.overNeedsMm(),
+                    Cure.advice("RAISE_OVER_CAB", Quantity.mm(low)));
+        }
+        if (cab.window().exists()) {
+            window();
+        }
+    }
+
+    private void narrow(String code, double has, double needs, Cure cure) {
+        findings.add(
+                new Finding(
+                        code,
+                        has < 0 ? Severity.STOPS : Severity.WATCH,
+                        Place.of("carrier", "cab"),
+                        Quantity.mm(has),
+                        Limit.atLeast(Quantity.mm(needs)),
+                        cure));
+    }
+
+    private void window() {
+        double share = standing.windowInLine();
+        boolean any =
+                standing.plan().openings().stream()
+                        .anyMatch(
+                                opening ->
+                                        opening.wall() == Opening.Wall.FRONT
+                                                && opening.kind() == Opening.Kind.WINDOW);
+        if (share < IN_LINE) {
+            findings.add(
+                    new Finding(
+                            any ? "CAB_WINDOW_NOT_IN_LINE" : "CAB_WINDOW_COVERED",
+                            any ? Severity.WATCH : Severity.NOTE,
+                            Place.of("carrier", "cab"),
+                            Quantity.ratio(share),
+                            Limit.atLeast(Quantity.ratio(IN_LINE)),
+                            Cure.advice("MOVE_FRONT_WINDOW", Quantity.ratio(share))));
+        }
+    }
+}

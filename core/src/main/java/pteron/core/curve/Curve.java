@@ -1,0 +1,41 @@
+package pteron.core.curve;
+
+import java.util.List;
+import pteron.core.geometry.Point2;
+
+/** A smooth piece of line. Immutable. */
+public sealed interface Curve permits Straight, Arc, Batten {
+
+    /** {@return its length (mm)} */
+    double lengthMm();
+
+    /** {@return the point so far along (mm)} */
+    Point2 at(double alongMm);
+
+    /** {@return the direction there, length 1} */
+    Point2 direction(double alongMm);
+
+    /** {@return curvature there (1/mm), above 0 turning left} */
+    double curvature(double alongMm);
+
+    /** {@return lengths along between which it bends by 12° at the most, 0 first, the whole length last} */
+    List<Double> stations();
+
+    /** {@return where it begins} */
+    default Point2 from() {
+        return at(0);
+    }
+
+    /** {@return where it ends} */
+    default Point2 to() {
+        return at(lengthMm());
+    }
+
+    /** {@return the hardest curvature without sign (1/mm), 0 where it is straight} */
+    default double hardestCurvature() {
+        return Math.abs(curvature(hardestMm()));
+    }
+
+    /** {@return how far along it bends hardest (mm)} */
+    double hardestMm();
+}

@@ -1,0 +1,43 @@
+package pteron.core.curve;
+
+import java.util.List;
+import pteron.core.geometry.Point2;
+
+/**
+ * A straight line. Immutable.
+ *
+ * @param from where it begins
+ * @param to where it ends
+ */
+public record Straight(Point2 from, Point2 to) implements Curve {
+
+    @Override
+    public double lengthMm() {
+        return from.distance(to);
+    }
+
+    @Override
+    public Point2 at(double alongMm) {
+        return from.plus(direction(0).times(alongMm));
+    }
+
+    @Override
+    public Point2 direction(double alongMm) {
+        return to.minus(from).unit();
+    }
+
+    @Override
+    public double curvature(double alongMm) {
+        return 0;
+    }
+
+    @Override
+    public double hardestMm() {
+        return 0;
+    }
+
+    @Override
+    public List<Double> stations() {
+        return List.of(0.0, lengthMm());
+    }
+}

@@ -1,0 +1,99 @@
+package pteron.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import pteron.core.plan.BoxPlan;
+import pteron.core.vehicle.Flatbed;
+import pteron.core.vehicle.Pickup;
+import pteron.core.vehicle.Pickup.Bed;
+import pteron.core.vehicle.Pickup.Tailgate;
+import pteron.core.vehicle.RunningGear.Weighed;
+import pteron.core.vehicle.Trailer;
+import pteron.core.vehicle.Trailer.Drawbar;
+import pteron.core.vehicle.Vehicle;
+
+/** Choices of the carrier, those of its kind only. */
+final class CarrierChoices {
+
+    private CarrierChoices() {}
+
+    /** {@return the choices of the carrier} */
+    static List<ChoiceField> of(BoxPlan plan) {
+        List<ChoiceField> choices = new ArrayList<>();
+        switch (plan.vehicle()) {
+            case Trailer trailer -> {
+                choices.add(
+                        choice(
+                                "drawbar.form",
+                                "Drawbar",
+                                Choices.of(Drawbar.Form.values()),
+                                v -> Choices.id(((Trailer) v).drawbar().form()),
+                                (v, id) -> withForm((Trailer) v, id)));
+                choices.add(
+                        choice(
+                                "deck.over-wheels",
+                                "Deck",
+                                List.of("between", "over"),
+                                v -> ((Trailer) v).overWheels() ? "over" : "between",
+                                (v, id) -> ((Trailer) v).withOverWheels(id.equals("over"))));
+            }
+            case Pickup pickup ->
+                    choices.add(
+                            choice(
+                                    "tailgate.position",
+                                    "Tailgate",
+                                    Choices.of(Tailgate.Position.values()),
+                                    v -> Choices.id(((Pickup) v).bed().tailgate().position()),
+                                    (v, id) -> withGate((Pickup) v, id)));
+            case Flatbed flatbed -> {}
+        }
+        if (plan.vehicle().cab().isPresent()) {
+            choices.add(
+                    choice(
+                            "weighed.driver",
+                            "Weighed with",
+                            List.of("nobody aboard", "driver aboard"),
+                            v ->
+                                    v.gear().weighed().driverAboard()
+                                            ? "driver aboard"
+                                            : "nobody aboard",
+                            CarrierChoices::withDriver));
+        }
+        return choices;
+    }
+
+    private static ChoiceField choice(
+            String key,
+            String name,
+            List<String> options,
+            Function<Vehicle, String> get,
+            BiFunction<Vehicle, String, Vehicle> set) {
+        return new ChoiceField(
+                key,
+                "carrier",
+                name,
+                options,
+                plan -> get.apply(plan.vehicle()),
+                (plan, id) -> plan.withVehicle(set.apply(plan.vehicle(), id)));
+    }
+
+    private static Vehicle withForm(Trailer trailer, String id) {
+        Drawbar old = trailer.drawbar();
+        Drawbar.Form form = Choices.value(Drawbar.Form.values(), id);
+        return trailer.withDrawbar(new Drawbar(form, old.aheadMm(), old.emptyKg(), old.ratingKg()));
+    }
+
+    private static Vehicle withGate(Pickup pickup, String id) {
+        Tailgate.Position position = Choices.value(Tailgate.Position.values(), id);
+        Bed bed = pickup.bed();
+        return pickup.withBed(bed.withTailgate(new Tailgate(position, bed.tailgate().heightMm())));
+    }
+
+    private static Vehicle withDriver(Vehicle vehicle, String id) {
+        Weighed old = vehicle.gear().weighed();
+        Weighed other = new Weighed(old.source(), old.fuelPercent(), id.equals("driver aboard"));
+        return vehicle.withGear(vehicle.gear().withWeighed(other));
+    }
+}

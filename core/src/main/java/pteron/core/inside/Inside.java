@@ -1,0 +1,67 @@
+package pteron.core.inside;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
+
+/**
+ * The room inside of the layers. Immutable.
+ *
+ * @param room in the side elevation, empty where the layers fill the box
+ * @param widthMm between the linings of the side walls (mm)
+ * @param floorMm top of the floor above the underside (mm)
+ * @param figures what it measures
+ * @param findings what is wrong or close
+ */
+public record Inside(
+        Optional<Polygon2> room,
+        double widthMm,
+        double floorMm,
+        List<Figure> figures,
+        List<Finding> findings) {
+
+    /** No room. */
+    public static final Inside NONE = new Inside(Optional.empty(), 0, 0, List.of(), List.of());
+
+    /** Copies the lists. */
+    public Inside {
+        figures = List.copyOf(figures);
+        findings = List.copyOf(findings);
+    }
+
+    /** {@return room inside (m³), wheel arches not taken off} */
+    public double volumeM3() {
+        return room.map(Polygon2::area).orElse(0.0) * Math.max(0, widthMm) / 1e9;
+    }
+
+    /** {@return height from floor to ceiling at a place (mm), empty where there is no room} */
+    public OptionalDouble standingAt(double xMm) {
+        if (room.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Bounds2 bounds = room.get().bounds();
+        Segment2 plumb =
+                new Segment2(
+                        new Point2(xMm, bounds.fromV() - 1), new Point2(xMm, bounds.toV() + 1));
+        return room.get().cut(plumb).stream().mapToDouble(Segment2::lengthMm).max();
+    }
+
+    /** {@return level stretches of the room at a height above the underside, front to rear} */
+    public List<Segment2> levelAt(double zMm) {
+        if (room.isEmpty()) {
+            return List.of();
+        }
+        Bounds2 bounds = room.get().bounds();
+        return room.get()
+                .cut(
+                        new Segment2(
+                                new Point2(bounds.fromU() - 1, zMm),
+                                new Point2(bounds.toU() + 1, zMm)));
+    }
+}

@@ -1,0 +1,116 @@
+package pteron.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.curve.Batten;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.geometry.Point2;
+import pteron.core.material.Material;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Quantity;
+
+/** Whether the battens of an outline survive their bend. */
+final class BattenCheck {
+
+    /** Share of the bending strength from which a batten is close to breaking; common practice. */
+    private static final double CLOSE = 0.8;
+
+    private BattenCheck() {}
+
+    /** {@return the planned batten of an element, null for lines, arcs and fillets} */
+    static OutlinePoint.Batten planned(Box box, Element element) {
+        return element.curve() instanceof Batten
+                        && box.outline().get(element.point()).link()
+                                instanceof OutlinePoint.Batten batten
+                ? batten
+                : null;
+    }
+
+    /** {@return whether the library knows what the sums of a batten ask for} */
+    static boolean isKnown(OutlinePoint.Batten batten, MaterialLibrary library) {
+        return library.contains(batten.timber())
+                && library.get(batten.timber()).has(Property.MODULUS)
+                && library.get(batten.timber()).has(Property.BENDING);
+    }
+
+    static List<Finding> findings(Box box, List<Element> elements, MaterialLibrary library) {
+        List<Finding> findings = new ArrayList<>();
+        for (Element element : elements) {
+            OutlinePoint.Batten batten = planned(box, element);
+            if (batten != null && !isKnown(batten, library)) {
+                findings.add(unfit(element));
+            } else if (batten != null) {
+                Material timber = library.get(batten.timber());
+                double strength = timber.value(Property.BENDING);
+                double stress = stress(element, batten, timber);
+                if (stress > CLOSE * strength) {
+                    findings.add(bends(element, batten, timber, stress));
+                }
+            }
+        }
+        return findings;
+    }
+
+    static double stress(Element element, OutlinePoint.Batten batten, Material timber) {
+        return Batten.stress(
+                timber.value(Property.MODULUS),
+                batten.thicknessMm(),
+                element.curve().hardestCurvature());
+    }
+
+    private static Finding unfit(Element element) {
+        return new Finding(
+                "MATERIAL_UNFIT",
+                Severity.WATCH,
+                Place.of("outline", "corner-" + element.point()),
+                Quantity.count(1),
+                Limit.atMost(Quantity.count(0)),
+                Cure.advice("CHOOSE_MATERIAL", Quantity.count(1)));
+    }
+
+    private static Finding bends(
+            Element element, OutlinePoint.Batten batten, Material timber, double stress) {
+        double strength = timber.value(Property.BENDING);
+        boolean breaks = stress > strength;
+        Point2 at = element.curve().at(element.curve().hardestMm());
+        double thickest =
+                Math.floor(
+                                10
+                                        * CLOSE
+                                        * Batten.thickest(
+                                                strength,
+                                                timber.value(Property.MODULUS),
+                                                element.curve().hardestCurvature()))
+                        / 10;
+        boolean possible = thickest >= PlanLimits.BATTEN.least();
+        return new Finding(
+                breaks ? "BATTEN_BREAKS" : "BATTEN_CLOSE_TO_BREAKING",
+                breaks ? Severity.STOPS : Severity.WATCH,
+                Place.of("outline", "corner-" + element.point()).at(at.u(), at.v()),
+                Quantity.stress(stress),
+                Limit.atMost(Quantity.stress(strength)),
+                new Cure(
+                        possible ? "SET_BATTEN_THICKNESS" : "GENTLER_BEND",
+                        Quantity.mm(thickest),
+                        possible
+                                ? plan -> thinner(plan, element.point(), batten, thickest)
+                                : null));
+    }
+
+    private static BoxPlan thinner(
+            BoxPlan plan, int index, OutlinePoint.Batten batten, double thicknessMm) {
+        OutlinePoint point = plan.box().outline().get(index);
+        OutlinePoint.Batten thin =
+                new OutlinePoint.Batten(batten.spots(), thicknessMm, batten.timber());
+        return plan.withBox(plan.box().withPoint(index, point.withLink(thin)));
+    }
+}

@@ -1,0 +1,244 @@
+package pteron.core.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import pteron.core.figure.Working;
+import pteron.core.material.Property;
+import pteron.core.quantity.Quantity;
+import pteron.core.strength.Check;
+import pteron.core.strength.LoadCase;
+import pteron.core.strength.SandwichStrip;
+import pteron.core.strength.ThickFaces;
+
+/** One load on one panel: sag, faces, wrinkling, core, and over the supports. */
+final class PanelCheck {
+
+    /** Span over the sag that is not felt as soft; common practice. */
+    static final double SPAN_OVER_SAG = 200;
+
+    /** Partial factor of foam strengths; common practice. */
+    static final double GAMMA_FOAM = 1.5;
+
+    /** Reaction of the middle support of two spans under a load in the middle of one: any beam table. */
+    static final double MIDDLE_REACTION = 0.6875;
+
+    /** Moment over it, of P L: any beam table. */
+    static final double MIDDLE_MOMENT = 0.09375;
+
+    private final SandwichPanel panel;
+    private final PanelLoad load;
+    private final double spanMm;
+    private final double supportMm;
+    private final SandwichStrip strip;
+    private final ThickFaces theory;
+    private final ThickFaces.Answer answer;
+
+    /**
+     * A load on a panel.
+     *
+     * @param panel the panel
+     * @param load the load
+     * @param spanMm between supports (mm), above 0
+     * @param supportMm width of a support (mm)
+     */
+    PanelCheck(SandwichPanel panel, PanelLoad load, double spanMm, double supportMm) {
+        this.panel = panel;
+        this.load = load;
+        this.spanMm = spanMm;
+        this.supportMm = supportMm;
+        this.strip = panel.strip(load.widthMm());
+        this.theory = new ThickFaces(strip, spanMm, Math.min(load.patchMm(), spanMm));
+        this.answer = theory.under(load.newton());
+    }
+
+    List<Check> checks() {
+        List<Check> checks = new ArrayList<>();
+        checks.add(sag());
+        checks.add(face());
+        checks.add(wrinkling());
+        checks.add(coreShear());
+        if (!load.isSpread(spanMm)) {
+            checks.add(crushing());
+            checks.add(overSupport());
+        }
+        return checks;
+    }
+
+    private Check check(
+            String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
+        String words = mode.replace('-', ' ');
+        return new Check(
+                panel.part() + "-" + load.key() + "-" + mode,
+                "%s, %s: %s"
+                        .formatted(
+                                panel.part().substring(0, 1).toUpperCase(Locale.ROOT)
+                                        + panel.part().substring(1),
+                                load.words(),
+                                words),
+                panel.part(),
+                demand,
+                capacity,
+                working);
+    }
+
+    private Working.Builder terms(String formula) {
+        return Working.of(formula)
+                .worked("L", "span", Quantity.mm(spanMm))
+                .worked("P", load.words(), Quantity.newton(load.newton()))
+                .worked("a", "its patch along the span", Quantity.mm(load.patchMm()))
+                .worked("b", "width of the strip", Quantity.mm(load.widthMm()))
+                .plan("t", "loaded face", Quantity.mm(panel.loaded().thicknessMm()))
+                .plan("c", "core", Quantity.mm(panel.core().thicknessMm()));
+    }
+
+    private String source() {
+        return "thick faces, H. G. Allen 1969, ch. 2, from memory; two-way panels taken as strips; "
+                + load.source();
+    }
+
+    private Check sag() {
+        double creep =
+                load.isSpread(spanMm) && load.key().equals("people")
+                        ? 1
+                                + PanelLoad.STAYS
+                                        * new FaceStrength(
+                                                        panel.loaded().material(), load.duration())
+                                                .creep()
+                        : 1;
+        double sag = answer.deflectionMm() * creep;
+        return check(
+                "sag",
+                Quantity.mm(sag),
+                Quantity.mm(spanMm / SPAN_OVER_SAG),
+                () ->
+                        terms("f = (f bending + f shear) · (1 + psi2 · kdef)")
+                                .worked("f bending", "", Quantity.mm(answer.bendingMm()))
+                                .worked("f shear", "of the core", Quantity.mm(answer.shearMm()))
+                                .standard(
+                                        "1 + psi2 · kdef",
+                                        "creep of timber faces under what stays",
+                                        Quantity.ratio(creep))
+                                .source(source() + "; L/200 is common practice"));
+    }
+
+    /** {@return factored stress by stretch of the loaded face under a moment of the couple (N/mm²)} */
+    private double stretch(double coupleMoment) {
+        double force = LoadCase.GAMMA_VARIABLE * coupleMoment / strip.leverMm();
+        return force / (strip.widthMm() * panel.loaded().thicknessMm());
+    }
+
+    /** {@return factored stress by a face's own bending (N/mm²)} */
+    private double ownBending(ThickFaces.Answer under, double patchMm, double decay) {
+        double local = Math.min(strip.widthMm(), patchMm + 2 / decay);
+        double perWidth =
+                (under.faceMoment() - under.localMoment()) / strip.widthMm()
+                        + under.localMoment() / local;
+        double t = panel.loaded().thicknessMm();
+        double own = panel.loaded().modulus() * t * t * t / 12;
+        double share = own / (strip.faceStiffness() / strip.widthMm());
+        return LoadCase.GAMMA_VARIABLE * perWidth * share * 6 / (t * t);
+    }
+
+    private Check face() {
+        double stretch = stretch(answer.coupleMoment());
+        double bending = ownBending(answer, load.patchMm(), theory.decay());
+        return faceCheck("face", stretch, bending, Property.COMPRESSION);
+    }
+
+    private Check faceCheck(String mode, double stretch, double bending, Property along) {
+        FaceStrength strength = new FaceStrength(panel.loaded().material(), load.duration());
+        Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
+        double use = stretch / strength.design(known) + bending / strength.design(Property.BENDING);
+        return check(
+                mode,
+                Quantity.ratio(use),
+                Quantity.ratio(1),
+                () ->
+                        terms("u = s / fd + sb / fmd, both times 1.5")
+                                .worked("s", "stress along the face", Quantity.stress(stretch))
+                                .worked("sb", "own bending of the face", Quantity.stress(bending))
+                                .material(
+                                        "fd",
+                                        "design strength along",
+                                        Quantity.stress(strength.design(known)))
+                                .material(
+                                        "fmd",
+                                        "design strength in bending",
+                                        Quantity.stress(strength.design(Property.BENDING)))
+                                .source(source()));
+    }
+
+    private Check wrinkling() {
+        double stretch = stretch(answer.coupleMoment());
+        double limit =
+                SandwichStrip.wrinklingStress(
+                        panel.loaded().modulus(),
+                        panel.core().material().value(Property.MODULUS),
+                        panel.core().material().value(Property.SHEAR_MODULUS));
+        return check(
+                "wrinkling",
+                Quantity.stress(stretch),
+                Quantity.stress(limit),
+                () ->
+                        terms("u = s / (0.5 · (Ef · Ec · Gc)^(1/3))")
+                                .worked(
+                                        "s",
+                                        "pressure along the face, times 1.5",
+                                        Quantity.stress(stretch))
+                                .source("Hoff and Mautner 1945; Zenkert; from memory"));
+    }
+
+    private Check coreShear() {
+        double stress =
+                LoadCase.GAMMA_VARIABLE * answer.coreForce() / (strip.widthMm() * strip.leverMm());
+        double strength = panel.core().material().value(Property.SHEAR);
+        return check(
+                "core-shear",
+                Quantity.stress(stress),
+                Quantity.stress(strength / GAMMA_FOAM),
+                () ->
+                        terms("u = 1.5 Q / (b d) / (fv / 1.5)")
+                                .worked(
+                                        "Q",
+                                        "shear force in the core",
+                                        Quantity.newton(answer.coreForce()))
+                                .material("fv", "shear strength", Quantity.stress(strength))
+                                .source(source() + "; ASTM C393"));
+    }
+
+    private Check crushing() {
+        double pressure =
+                LoadCase.GAMMA_VARIABLE
+                        * CoreCrushing.pressure(
+                                load.newton(), load.patchMm(), panel.loaded(), panel.core());
+        double strength = panel.core().material().value(Property.COMPRESSION);
+        return check(
+                "crushing",
+                Quantity.stress(pressure),
+                Quantity.stress(strength / GAMMA_FOAM),
+                () ->
+                        terms("p = 1.5 · P / 8 · sqrt((Ec / c) / (E t³ / 12)) · eased by the patch")
+                                .material("fc", "crushing strength", Quantity.stress(strength))
+                                .source(
+                                        "plate that floats, Hertz 1884, from memory; factor 1.5 on foam is common practice"));
+    }
+
+    /** The panel runs over a support between two spans; the reaction presses its faces there. */
+    private Check overSupport() {
+        double reaction = MIDDLE_REACTION * load.newton();
+        ThickFaces over = new ThickFaces(strip, 2 * spanMm, Math.min(supportMm, 2 * spanMm));
+        ThickFaces.Answer pressed = over.under(reaction);
+        double moment = MIDDLE_MOMENT * load.newton() * spanMm;
+        double whole = strip.coupleStiffness() + strip.faceStiffness();
+        double couple =
+                Math.max(0, strip.coupleStiffness() / whole * moment - pressed.localMoment());
+        double even = strip.faceStiffness() / whole * moment;
+        ThickFaces.Answer there =
+                new ThickFaces.Answer(
+                        0, 0, couple, even + pressed.localMoment(), pressed.localMoment(), 0);
+        double bending = ownBending(there, supportMm, over.decay());
+        return faceCheck("over-support", stretch(couple), bending, Property.TENSION);
+    }
+}

@@ -1,0 +1,72 @@
+package pteron.core.panel;
+
+import pteron.core.buildup.Layer;
+import pteron.core.material.Material;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
+import pteron.core.strength.SandwichStrip;
+
+/**
+ * A panel of face, core and face. Immutable.
+ *
+ * @param part {@code floor}, {@code walls} or {@code roof}
+ * @param loaded face that is loaded
+ * @param core core
+ * @param other face on the other side
+ */
+public record SandwichPanel(String part, Sheet loaded, Sheet core, Sheet other) {
+
+    /**
+     * A layer with its material.
+     *
+     * @param material material
+     * @param thicknessMm thickness (mm)
+     * @param modulus along the span (N/mm²)
+     */
+    public record Sheet(Material material, double thicknessMm, double modulus) {}
+
+    /** {@return a panel of three layers; a face whose grain runs across the span has its lesser modulus} */
+    public static SandwichPanel of(
+            String part, Layer loaded, Layer core, Layer other, MaterialLibrary library) {
+        return new SandwichPanel(
+                part, sheet(loaded, library), sheet(core, library), sheet(other, library));
+    }
+
+    private static Sheet sheet(Layer layer, MaterialLibrary library) {
+        Material material = library.get(layer.material());
+        boolean across =
+                layer.grain() == Layer.Grain.ACROSS && material.has(Property.MODULUS_ACROSS);
+        double modulus = material.value(across ? Property.MODULUS_ACROSS : Property.MODULUS);
+        return new Sheet(material, layer.thicknessMm(), modulus);
+    }
+
+    /** {@return whether the library knows what the sums ask for} */
+    public static boolean isKnown(Layer face, Layer core, Layer other, MaterialLibrary library) {
+        return isFace(library.get(face.material()))
+                && isFace(library.get(other.material()))
+                && library.get(core.material()).has(Property.MODULUS)
+                && library.get(core.material()).has(Property.SHEAR_MODULUS)
+                && library.get(core.material()).has(Property.SHEAR)
+                && library.get(core.material()).has(Property.COMPRESSION);
+    }
+
+    private static boolean isFace(Material face) {
+        return face.has(Property.MODULUS)
+                && face.has(Property.BENDING)
+                && face.has(Property.COMPRESSION);
+    }
+
+    /** {@return a strip of the panel so wide (mm)} */
+    public SandwichStrip strip(double widthMm) {
+        return new SandwichStrip(
+                face(loaded),
+                new SandwichStrip.Core(
+                        core.thicknessMm(), core.material().value(Property.SHEAR_MODULUS)),
+                face(other),
+                widthMm);
+    }
+
+    private static SandwichStrip.Face face(Sheet sheet) {
+        return new SandwichStrip.Face(sheet.thicknessMm(), sheet.modulus());
+    }
+}

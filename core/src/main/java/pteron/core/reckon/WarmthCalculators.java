@@ -1,0 +1,192 @@
+package pteron.core.reckon;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import pteron.core.carrier.Steps;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.glue.Glue;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Require;
+import pteron.core.quantity.Unit;
+import pteron.core.reckon.Calculator.Input;
+import pteron.core.warmth.HumidAir;
+import pteron.core.warmth.Surfaces;
+import pteron.core.warmth.WarmLayer;
+import pteron.core.warmth.WarmLayer.Stuff;
+import pteron.core.warmth.WarmWall;
+
+/** R and U of layers, dew point, glue, steps. */
+final class WarmthCalculators {
+
+    private WarmthCalculators() {}
+
+    static Calculator layers() {
+        Input thickness =
+                Input.lengths(
+                        "layers", "thickness of each layer, inside first (lengths)", "5,60,1.5");
+        Input conductivity =
+                Input.numbers(
+                        "lambda",
+                        "conductivity of each (W/(m·K), comma between)",
+                        "0.12,0.034,160");
+        Input share = Input.number("share", "share of members in the second layer (percent)", "0");
+        Input member = Input.number("member", "conductivity of the members (W/(m·K))", "0.13");
+        return new Calculator(
+                "u-value",
+                "R and U of a wall of layers, with members in the second one",
+                List.of(thickness, conductivity, share, member),
+                in -> {
+                    double members =
+                            Require.within(
+                                            "share",
+                                            in.number(share),
+                                            new Require.Range(0, 100, "%"))
+                                    / 100;
+                    WarmWall wall =
+                            wall(
+                                    in.lengths(thickness),
+                                    in.numbers(conductivity),
+                                    members,
+                                    in.number(member));
+                    return figures(wall);
+                });
+    }
+
+    private static WarmWall wall(
+            List<Double> thickness, List<Double> conductivity, double share, double member) {
+        if (thickness.size() != conductivity.size()) {
+            throw new IllegalArgumentException(
+                    "layers has [%d] thicknesses and lambda has [%d] conductivities; give as many of both"
+                            .formatted(thickness.size(), conductivity.size()));
+        }
+        List<WarmLayer> layers = new ArrayList<>();
+        for (int i = 0; i < thickness.size(); i++) {
+            Stuff bay = new Stuff(conductivity.get(i), 1);
+            Stuff bar = i == 1 ? new Stuff(member, 1) : bay;
+            double mm = Require.positive("layers", thickness.get(i), "mm");
+            layers.add(new WarmLayer("", "layer " + (i + 1), mm, bay, bar, bay));
+        }
+        return new WarmWall("walls", layers, share, 0, Surfaces.WALL, false);
+    }
+
+    private static List<Figure> figures(WarmWall wall) {
+        Supplier<Working> working =
+                () -> {
+                    Working.Builder steps = Working.of("R = (R' + R'') / 2, U = 1 / R");
+                    for (WarmLayer layer : wall.layers()) {
+                        steps.plan(
+                                "R",
+                                layer.name(),
+                                resistance(layer.resistance(WarmLayer.Path.BAY)));
+                    }
+                    return steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()))
+                            .standard("Rse", "outside", resistance(wall.surfaces().outside()))
+                            .worked("R'", "upper limit", resistance(wall.upperLimit()))
+                            .worked("R''", "lower limit", resistance(wall.lowerLimit()))
+                            .source("ISO 6946, combined method; heat flowing level");
+                };
+        return List.of(
+                Figure.of("r", "R, air to air", resistance(wall.resistance()), working),
+                Figure.of(
+                        "u",
+                        "U",
+                        new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN),
+                        working));
+    }
+
+    private static Quantity resistance(double value) {
+        return new Quantity(value, Unit.SQUARE_METRE_KELVIN_PER_WATT);
+    }
+
+    static Calculator dewPoint() {
+        Input celsius = Input.number("celsius", "air (°C)", "20");
+        Input humidity = Input.number("humidity", "relative humidity (percent)", "60");
+        return new Calculator(
+                "dew-point",
+                "Dew point of air",
+                List.of(celsius, humidity),
+                in -> {
+                    double t = in.number(celsius);
+                    double h = in.number(humidity);
+                    double pressure = HumidAir.pressure(t, h);
+                    Supplier<Working> working =
+                            () ->
+                                    Working.of(
+                                                    "p = h · 610.5 · exp(17.269 t / (237.3 + t)), solved for t")
+                                            .plan("t", "air", new Quantity(t, Unit.CELSIUS))
+                                            .plan("h", "humidity", new Quantity(h, Unit.PERCENT))
+                                            .source("ISO 13788, annex E; over ice below 0 °C");
+                    return List.of(
+                            Figure.of(
+                                    "dew-point",
+                                    "Dew point",
+                                    new Quantity(HumidAir.condensesAt(pressure), Unit.CELSIUS),
+                                    working),
+                            Figure.of(
+                                    "pressure",
+                                    "Vapour pressure",
+                                    new Quantity(pressure, Unit.PASCAL),
+                                    working));
+                });
+    }
+
+    static Calculator glue() {
+        Input area = Input.number("area", "area to be glued (m²)", "9.2");
+        Input coats = Input.number("coats", "coats, both faces counted", "2");
+        Input coverage = Input.number("coverage", "what a litre covers in one coat (m²)", "6");
+        return new Calculator(
+                "glue",
+                "Litres of glue for an area",
+                List.of(area, coats, coverage),
+                in -> {
+                    int n = (int) Math.rint(in.number(coats));
+                    double litres = Glue.litres(in.number(area), n, in.number(coverage));
+                    return List.of(
+                            Figure.of(
+                                    "litres",
+                                    "Glue",
+                                    new Quantity(litres, Unit.LITRE),
+                                    () ->
+                                            Working.of("V = A · n / c · 1.1")
+                                                    .plan(
+                                                            "A",
+                                                            "area",
+                                                            new Quantity(
+                                                                    in.number(area),
+                                                                    Unit.SQUARE_METRE))
+                                                    .plan("n", "coats", Quantity.count(n))
+                                                    .plan(
+                                                            "c",
+                                                            "m² from a litre",
+                                                            Quantity.ratio(in.number(coverage)))
+                                                    .source("common practice; a tenth is lost")));
+                });
+    }
+
+    static Calculator steps() {
+        Input height = Input.length("height", "floor over the ground (length)", "760");
+        Input most = Input.length("most", "highest step (length)", "230");
+        return new Calculator(
+                "steps",
+                "Steps up to a floor",
+                List.of(height, most),
+                in -> {
+                    Steps steps = Steps.to(in.mm(height), in.mm(most));
+                    Supplier<Working> working =
+                            () ->
+                                    Working.of("n = ceil(h / most), step = h / n")
+                                            .plan("h", "floor", Quantity.mm(in.mm(height)))
+                                            .plan("most", "highest step", Quantity.mm(in.mm(most)))
+                                            .source("common practice");
+                    return List.of(
+                            Figure.of("count", "Steps", Quantity.count(steps.count()), working),
+                            Figure.of(
+                                    "height",
+                                    "Height of each",
+                                    Quantity.mm(steps.riserMm()),
+                                    working));
+                });
+    }
+}

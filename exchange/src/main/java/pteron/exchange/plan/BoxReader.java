@@ -1,0 +1,96 @@
+package pteron.exchange.plan;
+
+import java.util.List;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails;
+import pteron.core.plan.BoxDetails.DropFloor;
+import pteron.core.plan.BoxDetails.Overhang;
+import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlinePoint.Arc;
+import pteron.core.plan.OutlinePoint.Batten;
+import pteron.core.plan.OutlinePoint.Link;
+import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.plan.OutlinePoint.Straight;
+import pteron.core.plan.PlanLimits;
+
+/** Reads the box: outline, place, details. */
+final class BoxReader {
+
+    /** Names of the lines in the file. */
+    private enum LineName {
+        STRAIGHT,
+        ARC,
+        BATTEN
+    }
+
+    private BoxReader() {}
+
+    static Box box(JsonCursor at) throws PlanFormatException {
+        return new Box(
+                at.objects("outline", BoxReader::point),
+                at.number("widthMm", PlanLimits.BOX_WIDTH),
+                at.number("offsetMm", PlanLimits.BOX_OFFSET),
+                at.numberOr("raisedMm", PlanLimits.RAISED, 0),
+                details(at));
+    }
+
+    private static OutlinePoint point(JsonCursor at) throws PlanFormatException {
+        return new OutlinePoint(
+                at.number("xMm", PlanLimits.OUTLINE_X),
+                at.number("zMm", PlanLimits.OUTLINE_Z),
+                at.numberOr("filletMm", PlanLimits.FILLET, 0),
+                link(at));
+    }
+
+    private static Link link(JsonCursor at) throws PlanFormatException {
+        return switch (at.choiceOr("line", LineName.values(), LineName.STRAIGHT)) {
+            case STRAIGHT -> new Straight();
+            case ARC -> new Arc(at.object("through", BoxReader::spot));
+            case BATTEN ->
+                    new Batten(
+                            at.objects("spots", BoxReader::spot),
+                            at.number("battenMm", PlanLimits.BATTEN),
+                            at.text("timber"));
+        };
+    }
+
+    private static Spot spot(JsonCursor at) throws PlanFormatException {
+        return new Spot(
+                at.number("xMm", PlanLimits.OUTLINE_X), at.number("zMm", PlanLimits.OUTLINE_Z));
+    }
+
+    private static BoxDetails details(JsonCursor at) throws PlanFormatException {
+        DropFloor drop =
+                at.has("dropFloor")
+                        ? at.object(
+                                "dropFloor",
+                                d ->
+                                        new DropFloor(
+                                                d.number("fromMm", PlanLimits.OUTLINE_X),
+                                                d.number("depthMm", PlanLimits.DROP)))
+                        : DropFloor.NONE;
+        List<WheelArch> arches =
+                at.objectsOr(
+                        "wheelArches",
+                        arch ->
+                                new WheelArch(
+                                        arch.number("fromMm", PlanLimits.OUTLINE_X),
+                                        arch.number("lengthMm", PlanLimits.ARCH),
+                                        arch.number("heightMm", PlanLimits.ARCH),
+                                        arch.number("depthMm", PlanLimits.ARCH),
+                                        arch.number("cornerMm", PlanLimits.OVERHANG)));
+        Overhang overhang =
+                at.has("overhang")
+                        ? at.object(
+                                "overhang",
+                                o ->
+                                        new Overhang(
+                                                o.number("frontMm", PlanLimits.OVERHANG),
+                                                o.number("rearMm", PlanLimits.OVERHANG),
+                                                o.number("sidesMm", PlanLimits.OVERHANG),
+                                                o.number("dripMm", PlanLimits.OVERHANG)))
+                        : Overhang.NONE;
+        return new BoxDetails(drop, arches, overhang);
+    }
+}

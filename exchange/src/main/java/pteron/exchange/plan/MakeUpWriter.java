@@ -1,0 +1,119 @@
+package pteron.exchange.plan;
+
+import static pteron.exchange.plan.PlanWriter.lower;
+import static pteron.exchange.plan.PlanWriter.object;
+import static pteron.exchange.plan.PlanWriter.put;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import pteron.core.buildup.Alternative;
+import pteron.core.buildup.BuildUp;
+import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
+import pteron.core.plan.MakeUp;
+
+/** Writes the make-up; what is as usual is left out. */
+final class MakeUpWriter {
+
+    private MakeUpWriter() {}
+
+    static ObjectNode makeUp(MakeUp makeUp) {
+        ObjectNode node = object();
+        node.set("floor", buildUp(makeUp.floor()));
+        node.set("walls", buildUp(makeUp.walls()));
+        node.set("roof", buildUp(makeUp.roof()));
+        node.set("blocking", section(makeUp.blocking()));
+        if (!makeUp.alternatives().isEmpty()) {
+            ArrayNode all = node.putArray("alternatives");
+            for (Alternative alternative : makeUp.alternatives()) {
+                ObjectNode one = all.addObject();
+                one.put("name", alternative.name());
+                one.put("part", lower(alternative.part()));
+                one.set("buildUp", buildUp(alternative.buildUp()));
+            }
+        }
+        return node;
+    }
+
+    private static ObjectNode buildUp(BuildUp buildUp) {
+        return switch (buildUp) {
+            case Floor floor -> floor(floor);
+            case Framed framed -> framed(framed);
+        };
+    }
+
+    private static ObjectNode floor(Floor floor) {
+        ObjectNode node = object();
+        node.set("topFace", layer(floor.topFace()));
+        node.set("core", layer(floor.core()));
+        node.set("bottomFace", layer(floor.bottomFace()));
+        node.set("bearers", members(floor.bearers()));
+        layers(node, "finish", floor.finish());
+        if (!floor.onBearers()) {
+            node.put("onBearers", false);
+        }
+        return node;
+    }
+
+    private static ObjectNode framed(Framed framed) {
+        ObjectNode node = object();
+        node.set("outerSkin", layer(framed.outerSkin()));
+        node.set("insulation", layer(framed.insulation()));
+        node.set("innerSkin", layer(framed.innerSkin()));
+        node.set("members", members(framed.members()));
+        if (framed.scheme() != Framed.Scheme.STUDS) {
+            node.put("scheme", lower(framed.scheme()));
+        }
+        if (!framed.fit().equals(Framed.Fit.USUAL)) {
+            ObjectNode fit = node.putObject("fit");
+            fit.put("over", lower(framed.fit().over()));
+            fit.put("packing", framed.fit().packing());
+            put(fit, "gapMm", framed.fit().gapMm());
+        }
+        layers(node, "outside", framed.outside());
+        layers(node, "inside", framed.inside());
+        return node;
+    }
+
+    private static void layers(ObjectNode node, String name, List<Layer> layers) {
+        if (!layers.isEmpty()) {
+            ArrayNode all = node.putArray(name);
+            layers.forEach(layer -> all.add(layer(layer)));
+        }
+    }
+
+    private static ObjectNode layer(Layer layer) {
+        ObjectNode node = object();
+        node.put("material", layer.material());
+        put(node, "thicknessMm", layer.thicknessMm());
+        if (layer.grain() != Layer.Grain.ALONG) {
+            node.put("grain", lower(layer.grain()));
+        }
+        if (!layer.fixing().isEmpty()) {
+            node.put("fixing", layer.fixing());
+        }
+        return node;
+    }
+
+    private static ObjectNode members(Members members) {
+        ObjectNode node = object();
+        node.set("section", section(members.section()));
+        put(node, "spacingMm", members.spacingMm());
+        node.put("timber", members.timber());
+        return node;
+    }
+
+    private static ObjectNode section(Section section) {
+        ObjectNode node = object();
+        put(node, "thicknessMm", section.thicknessMm());
+        put(node, "depthMm", section.depthMm());
+        if (section.wallMm() != 0) {
+            put(node, "wallMm", section.wallMm());
+        }
+        return node;
+    }
+}
