@@ -20,7 +20,8 @@ import pteron.exchange.plan.PlanFormatException;
             FiguresVerb.class,
             ExportVerb.class,
             ShotVerb.class,
-            ReckonVerb.class
+            ReckonVerb.class,
+            MaterialsVerb.class
         })
 public final class PteronCommand implements Callable<Integer> {
 

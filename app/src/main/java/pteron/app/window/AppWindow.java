@@ -1,5 +1,7 @@
 package pteron.app.window;
 
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -12,8 +14,10 @@ import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
 import pteron.app.style.Theme;
+import pteron.core.edit.OwnMaterials;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.csv.MaterialCsv;
 
 /** The window of the application: start screen or one open plan. */
 public final class AppWindow {
@@ -156,6 +160,28 @@ public final class AppWindow {
                     recent.opened(file);
                 },
                 sentence -> tell("The plan was not saved", sentence));
+    }
+
+    void chooseMaterials() {
+        dialogs().chooseMaterials(folder()).ifPresent(this::importMaterials);
+    }
+
+    /** Brings own materials out of a CSV file into the plan; bad lines are told, the others taken. */
+    public void importMaterials(Path file) {
+        files.beside(
+                () -> MaterialCsv.read(Files.readString(file, StandardCharsets.UTF_8)),
+                reading -> {
+                    bench.document().edit(plan -> OwnMaterials.with(plan, reading.materials()));
+                    String taken = "%d materials were taken.".formatted(reading.materials().size());
+                    tell(
+                            "Own materials",
+                            reading.faults().isEmpty()
+                                    ? taken
+                                    : taken
+                                            + "\nRefused:\n"
+                                            + String.join("\n", reading.faults()));
+                },
+                sentence -> tell("No materials were taken", sentence));
     }
 
     void chooseAndExport() {

@@ -26,6 +26,7 @@ final class Commands {
                         "Export lists and drawings …",
                         "Shortcut+E",
                         window::chooseAndExport));
+        add(Command.of("materials", "Import own materials …", "", window::chooseMaterials));
         add(Command.of("reckoner", "Reckoner", "Shortcut+R", window::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", window::closePlan));
         add(

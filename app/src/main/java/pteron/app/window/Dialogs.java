@@ -72,6 +72,15 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         return path(chooser.showSaveDialog(owner));
     }
 
+    Optional<Path> chooseMaterials(Optional<Path> folder) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Import own materials");
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv"));
+        folder.ifPresent(place -> chooser.setInitialDirectory(place.toFile()));
+        return path(chooser.showOpenDialog(owner));
+    }
+
     Optional<Path> chooseFolder(String title) {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);

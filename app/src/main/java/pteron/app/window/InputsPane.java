@@ -41,7 +41,8 @@ final class InputsPane extends ScrollPane {
 
     private void update() {
         Station station = bench.stationProperty().get();
-        PlanFields fields = PlanFields.of(bench.document().plan(), MaterialLibrary.starting());
+        PlanFields fields =
+                PlanFields.of(bench.document().plan(), bench.document().model().library());
         List<Object> shown = fields(station, fields);
         List<String> keys = shown.stream().map(InputsPane::key).toList();
         if (!keys.equals(shownKeys)) {
@@ -184,8 +185,10 @@ final class InputsPane extends ScrollPane {
                 new StringConverter<>() {
                     @Override
                     public String toString(String id) {
-                        MaterialLibrary library = MaterialLibrary.starting();
-                        return id == null || !library.contains(id) ? "" : library.get(id).name();
+                        MaterialLibrary library = bench.document().model().library();
+                        return id == null
+                                ? ""
+                                : library.contains(id) ? library.get(id).name() : id;
                     }
 
                     @Override

@@ -32,7 +32,12 @@ public final class Batten implements Curve {
         double before = 0;
         for (Elastica stretch : stretches) {
             double[][] steps = stretch.states();
-            for (int i = states.isEmpty() ? 0 : 1; i < steps.length; i++) {
+            if (!states.isEmpty()) {
+                // at a joint the slope of the curvature jumps: that of the stretch ahead counts
+                states.removeLast();
+                along.removeLast();
+            }
+            for (int i = 0; i < steps.length; i++) {
                 double[] s = steps[i];
                 states.add(
                         new double[] {

@@ -56,14 +56,19 @@ public final class Polygon2 {
                         new Point2(bounds.fromU(), bounds.toV())));
     }
 
-    /** {@return what lies within a distance of a chain of points, round at its ends and corners (mm)} */
-    public static List<Polygon2> band(List<Point2> chain, double distanceMm) {
-        return pieces(BufferOp.bufferOp(Rings.line(chain), distanceMm));
-    }
-
     /** {@return whether the edges do not cross or touch each other} */
     public boolean isSimple() {
         return shape.isValid();
+    }
+
+    /** {@return this, or what remains of it when edges that cross are straightened out} */
+    public Polygon2 sound() {
+        if (shape.isValid()) {
+            return this;
+        }
+        return pieces(BufferOp.bufferOp(shape, 0)).stream()
+                .max(Comparator.comparingDouble(Polygon2::area))
+                .orElse(this);
     }
 
     /** {@return the corners of the outside, anticlockwise from u towards v, flat ones left out} */
@@ -173,6 +178,16 @@ public final class Polygon2 {
         return isRectangle()
                 ? segment.within(bounds).map(List::of).orElse(List.of())
                 : Rings.segments(segment, Rings.line(segment).intersection(shape));
+    }
+
+    /** {@return the level stretches of this at a height v, from low u to high u; edges on it left out} */
+    public List<Segment2> levelAt(double v) {
+        return Scan.across(shape, v, false);
+    }
+
+    /** {@return the plumb stretches of this at a place u, from low v to high v; edges on it left out} */
+    public List<Segment2> plumbAt(double u) {
+        return Scan.across(shape, u, true);
     }
 
     /** {@return the stretches of a straight cut that lie in none of the polygons} */

@@ -65,13 +65,6 @@ final class Rings {
                 });
     }
 
-    static LineString line(List<Point2> chain) {
-        return FACTORY.createLineString(
-                chain.stream()
-                        .map(point -> new Coordinate(point.u(), point.v()))
-                        .toArray(Coordinate[]::new));
-    }
-
     static List<Segment2> segments(Segment2 along, Geometry geometry) {
         Line2 line = Line2.through(along.from(), along.to());
         List<Segment2> segments = new ArrayList<>();

@@ -5,8 +5,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
-import pteron.core.geometry.Bounds2;
-import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 
@@ -42,26 +40,13 @@ public record Inside(
 
     /** {@return height from floor to ceiling at a place (mm), empty where there is no room} */
     public OptionalDouble standingAt(double xMm) {
-        if (room.isEmpty()) {
-            return OptionalDouble.empty();
-        }
-        Bounds2 bounds = room.get().bounds();
-        Segment2 plumb =
-                new Segment2(
-                        new Point2(xMm, bounds.fromV() - 1), new Point2(xMm, bounds.toV() + 1));
-        return room.get().cut(plumb).stream().mapToDouble(Segment2::lengthMm).max();
+        return room.isEmpty()
+                ? OptionalDouble.empty()
+                : room.get().plumbAt(xMm).stream().mapToDouble(Segment2::lengthMm).max();
     }
 
     /** {@return level stretches of the room at a height above the underside, front to rear} */
     public List<Segment2> levelAt(double zMm) {
-        if (room.isEmpty()) {
-            return List.of();
-        }
-        Bounds2 bounds = room.get().bounds();
-        return room.get()
-                .cut(
-                        new Segment2(
-                                new Point2(bounds.fromU() - 1, zMm),
-                                new Point2(bounds.toU() + 1, zMm)));
+        return room.map(polygon -> polygon.levelAt(zMm)).orElse(List.of());
     }
 }

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import pteron.core.buildup.Framed;
-import pteron.core.curve.CurveSums;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -15,8 +13,6 @@ import pteron.core.figure.Severity;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.outline.EdgeKind;
-import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.Upright;
 import pteron.core.plan.BoxDetails.DropFloor;
@@ -26,9 +22,6 @@ import pteron.core.quantity.Unit;
 
 /** Takes the layers off the outline and measures the room that is left. */
 public final class InsideStage {
-
-    /** How far the lines of a band may leave its curve (mm). */
-    private static final double TOLERANCE_MM = 0.1;
 
     /** Height that most people stand under (mm): 6 ft 2 in; common practice. */
     static final double STANDING_MM = 1880;
@@ -61,14 +54,7 @@ public final class InsideStage {
     }
 
     private static Optional<Polygon2> room(BoxPlan plan, Outline outline, double floorMm) {
-        List<Polygon2> bands = new ArrayList<>();
-        for (Element element : outline.elements()) {
-            Framed framed =
-                    element.kind() == EdgeKind.ROOF ? plan.makeUp().roof() : plan.makeUp().walls();
-            bands.addAll(
-                    Polygon2.band(
-                            CurveSums.points(element.curve(), TOLERANCE_MM), framed.thicknessMm()));
-        }
+        List<Polygon2> bands = new ArrayList<>(Bands.of(outline, plan.makeUp()));
         bands.addAll(floors(plan, outline, floorMm));
         return outline.shape().polygon().without(bands).stream()
                 .max(Comparator.comparingDouble(Polygon2::area));

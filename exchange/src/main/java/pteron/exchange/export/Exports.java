@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Set;
 import pteron.core.cutting.BarCutting;
 import pteron.core.model.BoxModel;
+import pteron.exchange.csv.BuildLists;
 import pteron.exchange.csv.MaterialList;
 import pteron.exchange.csv.ShopLists;
 import pteron.exchange.figures.FiguresJson;
@@ -70,6 +71,9 @@ public final class Exports {
             written.add(text(order, name + "-bars.csv", ShopLists.barList(cutting)));
             written.add(text(order, name + "-sheets.csv", ShopLists.sheetList(model)));
             written.add(text(order, name + "-materials.csv", MaterialList.text(model, cutting)));
+            written.add(text(order, name + "-uprights.csv", BuildLists.uprights(model)));
+            written.add(text(order, name + "-strip.csv", BuildLists.strip(model)));
+            written.add(text(order, name + "-glue.csv", BuildLists.glue(model)));
         }
         if (order.kinds().contains("json")) {
             written.add(text(order, name + "-figures.json", FiguresJson.text(model, cutting)));

@@ -1,0 +1,213 @@
+package pteron.core.curve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.apache.commons.math3.analysis.interpolation.SplineInterpolator;
+import org.apache.commons.math3.analysis.polynomials.PolynomialSplineFunction;
+import org.junit.jupiter.api.Test;
+import pteron.core.geometry.Point2;
+
+/** The batten against a circle, the natural cubic spline and the bending energy of nearby curves. */
+class BattenTest {
+
+    private static Batten through(double... uv) {
+        List<Point2> points = new ArrayList<>();
+        for (int i = 0; i < uv.length; i += 2) {
+            points.add(new Point2(uv[i], uv[i + 1]));
+        }
+        return BattenSolver.through(points).orElseThrow();
+    }
+
+    private static List<Point2> onCircle(double radius, double fromDegrees, double step, int count) {
+        List<Point2> points = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            double angle = Math.toRadians(fromDegrees - i * step);
+            points.add(new Point2(radius * Math.cos(angle), radius * Math.sin(angle)));
+        }
+        return points;
+    }
+
+    /** Outside check: Commons Math's natural cubic spline, for slopes of about 1 in 50. */
+    @Test
+    void flatBatten_isTheNaturalSplineOfCommonsMath() {
+        double[] x = {0, 700, 1300, 2000, 2900, 3600};
+        double[] y = {0, 9, 14, 6, 11, 3};
+        double[] all = new double[2 * x.length];
+        for (int i = 0; i < x.length; i++) {
+            all[2 * i] = x[i];
+            all[2 * i + 1] = y[i];
+        }
+        Batten batten = through(all);
+        PolynomialSplineFunction spline = new SplineInterpolator().interpolate(x, y);
+        for (double s = 0; s < batten.lengthMm(); s += 25) {
+            Point2 point = batten.at(s);
+            assertThat(point.v()).isCloseTo(spline.value(Math.min(point.u(), 3600)), within(0.01));
+            double bend = spline.polynomialSplineDerivative().polynomialSplineDerivative()
+                    .value(Math.clamp(point.u(), 0, 3600));
+            assertThat(batten.curvature(s)).isCloseTo(bend, within(2e-8));
+        }
+    }
+
+    /** Nine points of an arc: away from the free ends within half a percent of its radius. */
+    @Property(tries = 40)
+    void pointsOfAnArc_giveItsCircle(
+            @ForAll @DoubleRange(min = 500, max = 6000) double radius,
+            @ForAll @DoubleRange(min = 3, max = 18) double step,
+            @ForAll @IntRange(min = 9, max = 15) int count) {
+        Batten batten = BattenSolver.through(onCircle(radius, 170, step, count)).orElseThrow();
+        double length = batten.lengthMm();
+        double third = length * 3 / (count - 1);
+        for (double s = third; s <= length - third; s += length / 60) {
+            assertThat(batten.at(s).length()).isCloseTo(radius, within(0.005 * radius));
+        }
+        double middle = batten.curvature(length / 2);
+        assertThat(Math.abs(1 / middle)).isCloseTo(radius, within(0.02 * radius));
+    }
+
+    /** Free ends: a strip does not bend where nothing holds it. */
+    @Test
+    void ends_areFree_andJointsSmooth() {
+        Batten batten = through(0, 0, 500, 262, 1000, 418, 1500, 468, 2000, 300, 2500, 262);
+        assertThat(batten.curvature(0)).isCloseTo(0, within(1e-9));
+        assertThat(batten.curvature(batten.lengthMm())).isCloseTo(0, within(1e-9));
+        double step = batten.lengthMm() / 20000;
+        for (double s = step; s < batten.lengthMm(); s += step) {
+            double jump = Math.abs(batten.curvature(s) - batten.curvature(s - step));
+            assertThat(jump).isLessThan(1e-5);
+        }
+    }
+
+    /**
+     * Outside check: among smooth curves through the same points none bends less. The neighbours are made by
+     * adding waves that vanish at the points; their energy is summed with Simpson's rule over a fine polyline's
+     * derivatives, not with our own quadrature.
+     */
+    @Test
+    void nearbyCurves_haveMoreBendingEnergy() {
+        Batten batten = through(0, 0, 600, 420, 1400, 700, 2300, 520, 3000, 0);
+        double own = energy(batten, 0, 1);
+        assertThat(own).isCloseTo(batten.bendingEnergy(), within(1e-3 * own));
+        double length = batten.lengthMm();
+        List<Double> stops = stops(batten);
+        for (int wave = 1; wave <= 3; wave++) {
+            for (double size : new double[] {-20, -8, -3, 3, 8, 20}) {
+                int waves = wave;
+                double other = energy(batten, size, waves, stops);
+                assertThat(other).as(wave + " waves of " + size).isGreaterThan(own);
+            }
+        }
+        assertThat(length).isGreaterThan(3000);
+    }
+
+    private static List<Double> stops(Batten batten) {
+        List<Double> stops = new ArrayList<>(List.of(0.0));
+        for (double u : new double[] {600, 1400, 2300}) {
+            stops.add(CurveSums.passes(batten, u).getFirst());
+        }
+        stops.add(batten.lengthMm());
+        return stops;
+    }
+
+    private static double energy(Batten batten, double size, int waves) {
+        return energy(batten, size, waves, stops(batten));
+    }
+
+    /** ½ ∫ k² ds of the batten pushed out by size · sin² between its points, by central differences. */
+    private static double energy(Batten batten, double size, int waves, List<Double> stops) {
+        int n = 6000;
+        double length = batten.lengthMm();
+        Point2[] points = new Point2[n + 1];
+        for (int i = 0; i <= n; i++) {
+            double s = length * i / n;
+            int k = 1;
+            while (stops.get(k) < s && k < stops.size() - 1) {
+                k++;
+            }
+            double share = (s - stops.get(k - 1)) / (stops.get(k) - stops.get(k - 1));
+            double wave = Math.pow(Math.sin(Math.PI * waves * share), 2);
+            points[i] = batten.at(s).plus(batten.direction(s).leftNormal().times(size * wave));
+        }
+        double energy = 0;
+        for (int i = 1; i < n; i++) {
+            Point2 in = points[i].minus(points[i - 1]);
+            Point2 out = points[i + 1].minus(points[i]);
+            double turn = Math.atan2(in.cross(out), in.dot(out));
+            double step = (in.length() + out.length()) / 2;
+            energy += turn * turn / step / 2;
+        }
+        return energy;
+    }
+
+    /** Converged: the length of the strip is that of a fine polyline through it within 0.01 mm. */
+    @Test
+    void length_isConverged() {
+        Batten batten = through(0, 0, 500, 262, 1000, 418, 1500, 468, 2000, 418, 2500, 262, 3000, 0);
+        double sum = 0;
+        int n = 200_000;
+        Point2 before = batten.at(0);
+        for (int i = 1; i <= n; i++) {
+            Point2 here = batten.at(batten.lengthMm() * i / n);
+            sum += here.distance(before);
+            before = here;
+        }
+        assertThat(batten.lengthMm()).isCloseTo(sum, within(0.01));
+        assertThat(batten.to().distance(new Point2(3000, 0))).isLessThan(1e-6);
+    }
+
+    @Property(tries = 60)
+    void passesItsPoints_andMirrorsItself(
+            @ForAll @DoubleRange(min = -250, max = 250) double a,
+            @ForAll @DoubleRange(min = -250, max = 250) double b,
+            @ForAll @DoubleRange(min = -250, max = 250) double c) {
+        Batten batten = through(0, 0, 800, a, 1600, b, 2400, c, 3200, 0);
+        Batten mirrored = through(0, 0, 800, -a, 1600, -b, 2400, -c, 3200, 0);
+        Batten reversed = through(3200, 0, 2400, c, 1600, b, 800, a, 0, 0);
+        double[] heights = {a, b, c};
+        for (int i = 0; i < 3; i++) {
+            double u = 800 * (i + 1);
+            double s = CurveSums.passes(batten, u).getFirst();
+            assertThat(batten.at(s).v()).isCloseTo(heights[i], within(1e-5));
+        }
+        for (double share : new double[] {0.1, 0.35, 0.5, 0.8}) {
+            Point2 here = batten.at(batten.lengthMm() * share);
+            Point2 there = mirrored.at(mirrored.lengthMm() * share);
+            Point2 back = reversed.at(reversed.lengthMm() * (1 - share));
+            assertThat(there.v()).isCloseTo(-here.v(), within(1e-5));
+            assertThat(back.distance(here)).isLessThan(1e-4);
+        }
+    }
+
+    /** By hand: 11000 · 13 / (2 · 3000) = 23.83; 2 · 30 · 3000 / 11000 = 16.36. */
+    @Test
+    void stressAndThickest_workedExample() {
+        assertThat(Batten.stress(11000, 13, 1 / 3000.0)).isCloseTo(23.83, within(0.005));
+        assertThat(Batten.thickest(30, 11000, 1 / 3000.0)).isCloseTo(16.36, within(0.005));
+        assertThatThrownBy(() -> Batten.thickest(30, 11000, 0)).hasMessageContaining("curvature");
+        assertThatThrownBy(() -> Batten.stress(0, 13, 1)).hasMessageContaining("modulus");
+    }
+
+    /** The elastic limit R ≥ E t / 2σ: mechanics. */
+    @Test
+    void elasticLimit_published() {
+        double radius = 11000 * 13 / (2 * 30.0);
+        assertThat(Batten.stress(11000, 13, 1 / radius)).isCloseTo(30, within(1e-9));
+    }
+
+    @Test
+    void twoPoints_orTheSameTwice() {
+        assertThatThrownBy(() -> BattenSolver.through(List.of(new Point2(0, 0), new Point2(1, 0))))
+                .hasMessageContaining("[2]");
+        assertThat(
+                        BattenSolver.through(
+                                List.of(new Point2(0, 0), new Point2(0, 0), new Point2(1, 0))))
+                .isEmpty();
+    }
+}

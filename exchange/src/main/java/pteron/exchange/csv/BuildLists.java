@@ -1,0 +1,111 @@
+package pteron.exchange.csv;
+
+import java.util.Locale;
+import pteron.core.glue.Glue;
+import pteron.core.glue.GlueJoint;
+import pteron.core.model.BoxModel;
+import pteron.core.outline.Element;
+import pteron.core.outline.Upright;
+
+/** Lists of the first stations: uprights under the outline, the strip with its bends, the glue. */
+public final class BuildLists {
+
+    private BuildLists() {}
+
+    /** {@return the uprights under the outline, both faces, bevel and place, at the spacing of the studs} */
+    public static String uprights(BoxModel model) {
+        double spacing = model.plan().makeUp().walls().members().spacingMm();
+        double thickness = model.plan().makeUp().walls().members().section().thicknessMm();
+        return Csv.text(
+                new String[] {
+                    "number", "placeMm", "frontFaceMm", "rearFaceMm", "longSideMm", "bevelDegrees"
+                },
+                rows -> {
+                    int number = 1;
+                    for (Upright upright : model.outline().uprights(spacing, thickness)) {
+                        rows.print(
+                                number++,
+                                Csv.number(upright.placeMm(), 1),
+                                Csv.number(upright.frontFaceMm(), 1),
+                                Csv.number(upright.rearFaceMm(), 1),
+                                Csv.number(upright.longSideMm(), 1),
+                                Csv.number(upright.bevelDegrees(), 2));
+                    }
+                });
+    }
+
+    /** {@return the strip over front, roof and rear: every piece with its place, bend and least radius} */
+    public static String strip(BoxModel model) {
+        return Csv.text(
+                new String[] {
+                    "number", "piece", "fromMm", "toMm", "lengthMm", "leastRadiusMm", "turnAfterDegrees"
+                },
+                rows -> {
+                    double along = 0;
+                    for (Element element : model.outline().elements()) {
+                        double bend = element.curve().hardestCurvature();
+                        int index = element.index();
+                        boolean last = index == model.outline().corners().size();
+                        rows.print(
+                                index + 1,
+                                element.kind().name().toLowerCase(Locale.ROOT),
+                                Csv.number(along, 1),
+                                Csv.number(along + element.lengthMm(), 1),
+                                Csv.number(element.lengthMm(), 1),
+                                bend == 0 ? "" : Csv.number(1 / bend, 1),
+                                last
+                                        ? ""
+                                        : Csv.number(
+                                                model.outline().corners().get(index).turnDegrees(),
+                                                2));
+                        along += element.lengthMm();
+                    }
+                });
+    }
+
+    /** {@return every joint of the make-up with its glue: coats, litres, temperatures, times} */
+    public static String glue(BoxModel model) {
+        return Csv.text(
+                new String[] {
+                    "part",
+                    "joint",
+                    "outer",
+                    "inner",
+                    "held",
+                    "glue",
+                    "areaM2",
+                    "coats",
+                    "litres",
+                    "fromC",
+                    "toC",
+                    "openMinutes",
+                    "cureHours"
+                },
+                rows ->
+                        model.made()
+                                .ifPresent(
+                                        made ->
+                                                made.glues()
+                                                        .joints()
+                                                        .forEach(joint -> row(rows, joint))));
+    }
+
+    private static void row(Csv.Rows rows, GlueJoint joint) {
+        Glue glue = joint.glue().orElse(null);
+        boolean none = glue == null;
+        rows.print(
+                joint.part(),
+                joint.number(),
+                joint.outer(),
+                joint.inner(),
+                joint.held().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                none ? "" : glue.id(),
+                Csv.number(joint.areaM2(), 2),
+                none ? "" : glue.coats(),
+                none ? "" : Csv.number(joint.litres(), 2),
+                none ? "" : Csv.number(glue.window().leastC(), 0),
+                none ? "" : Csv.number(glue.window().mostC(), 0),
+                none ? "" : Csv.number(glue.openMinutes(), 0),
+                none ? "" : Csv.number(glue.cureHours(), 0));
+    }
+}
