@@ -118,7 +118,9 @@ public final class OpeningStage {
     }
 
     private static Working areaWorking(List<PlacedOpening> placed) {
-        Working.Builder working = Working.of("A = sum of width × height of each cut-out");
+        Working.Builder working =
+                Working.of("A = sum of width × height of each cut-out")
+                        .plan("n", "openings", Quantity.count(placed.size()));
         for (PlacedOpening one : placed) {
             String name = one.opening().name();
             working.plan("w", name + ", width", Quantity.mm(one.cutOut().width()));
@@ -128,7 +130,7 @@ public final class OpeningStage {
     }
 
     private static Working massWorking(List<PlacedOpening> placed) {
-        Working.Builder working = Working.of("m = sum of the units");
+        Working.Builder working = Working.of("m = sum of the units").plan("n", "units", Quantity.count(placed.size()));
         for (PlacedOpening one : placed) {
             working.plan("m", one.opening().name(), Quantity.kg(one.opening().massKg()));
         }

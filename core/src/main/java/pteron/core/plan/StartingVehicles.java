@@ -89,11 +89,11 @@ public final class StartingVehicles {
     /** {@return a cab-chassis with a gearbox hump between its rails; sizes of the kind, common practice} */
     public static Flatbed flatbed() {
         return new Flatbed(
-                new Deck(4200, 2100, 820),
+                new Deck(4200, 2100, 880),
                 new Cab(120, 1350, 1300, 2000, new Cab.Window(0, 0, 0), 1.5),
                 new RunningGear(
                         List.of(new Axle(-900, 1250, 2500), new Axle(2500, 1050, 5000)),
-                        new Wheels(790, 440, 1750, 100),
+                        new Wheels(790, 440, 1750, 80),
                         6500,
                         new Weighed(Weighed.Source.TYPED, 100, true)),
                 new Steel(

@@ -155,7 +155,11 @@ public final class SealingStage {
                 "Metres of " + kind.label(),
                 metres(length),
                 () -> {
-                    Working.Builder working = Working.of("L = sum of the joints");
+                    long count =
+                            sealing.joints().stream().filter(j -> j.kind() == kind).count();
+                    Working.Builder working =
+                            Working.of("L = sum of the joints")
+                                    .worked("n", "joints", Quantity.count(count));
                     sealing.joints().stream()
                             .filter(joint -> joint.kind() == kind)
                             .forEach(

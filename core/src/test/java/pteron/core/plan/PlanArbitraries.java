@@ -10,6 +10,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.vehicle.Vehicle;
 
 /** Plans by chance, for property tests: outlines of all starts, sizes, spacings, layers, openings. */
 public final class PlanArbitraries {
@@ -69,6 +70,78 @@ public final class PlanArbitraries {
         }
         points.add(new OutlinePoint(length, 0));
         return new Box(points, width, offset);
+    }
+
+    /** {@return boxes with an arc, a batten or fillets for a roof} */
+    public static Arbitrary<Box> curvedBoxes() {
+        return Combinators.combine(
+                        mm(2200, 5200),
+                        mm(1300, 1900),
+                        mm(80, 420),
+                        Arbitraries.integers().between(0, 2),
+                        mm(-60, 60))
+                .as(PlanArbitraries::curved);
+    }
+
+    private static Box curved(double length, double wall, double rise, int kind, double skew) {
+        OutlinePoint front = new OutlinePoint(0, wall);
+        OutlinePoint rear = new OutlinePoint(length, wall);
+        OutlinePoint roof =
+                switch (kind) {
+                    case 0 ->
+                            rear.withLink(
+                                    new OutlinePoint.Arc(
+                                            new OutlinePoint.Spot(
+                                                    length / 2 + skew, wall + rise)));
+                    case 1 ->
+                            rear.withLink(
+                                    new OutlinePoint.Batten(
+                                            List.of(
+                                                    new OutlinePoint.Spot(
+                                                            length * 0.25, wall + rise * 0.72),
+                                                    new OutlinePoint.Spot(
+                                                            length * 0.5, wall + rise + skew / 4),
+                                                    new OutlinePoint.Spot(
+                                                            length * 0.75, wall + rise * 0.72)),
+                                            8,
+                                            "d30"));
+                    default -> rear.withFillet(rise);
+                };
+        OutlinePoint first = kind == 2 ? front.withFillet(rise + 30) : front;
+        return new Box(
+                List.of(
+                        new OutlinePoint(0, 0), first, roof, new OutlinePoint(length, 0)),
+                1900,
+                0);
+    }
+
+    /** {@return plans of every kind of carrier, with flat or curved outlines, of every scheme} */
+    public static Arbitrary<BoxPlan> anyPlans() {
+        Arbitrary<Vehicle> vehicles =
+                Arbitraries.of(
+                        StartingVehicles.trailer(),
+                        StartingVehicles.pickup(),
+                        StartingVehicles.flatbed());
+        return Combinators.combine(
+                        Arbitraries.oneOf(curvedBoxes(), boxes()),
+                        makeUps(),
+                        vehicles,
+                        Arbitraries.of(Framed.Scheme.class),
+                        Arbitraries.of(true, false))
+                .as(PlanArbitraries::any);
+    }
+
+    private static BoxPlan any(
+            Box box, MakeUp makeUp, Vehicle vehicle, Framed.Scheme scheme, boolean bearers) {
+        MakeUp schemed =
+                makeUp.withWalls(makeUp.walls().withScheme(scheme))
+                        .withRoof(makeUp.roof().withScheme(scheme))
+                        .withFloor(makeUp.floor().withOnBearers(bearers));
+        return StartingPlans.square()
+                .withBox(box)
+                .withMakeUp(schemed)
+                .withVehicle(vehicle)
+                .withOpenings(List.of());
     }
 
     private static Arbitrary<MakeUp> makeUps() {

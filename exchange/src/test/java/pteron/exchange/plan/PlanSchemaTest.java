@@ -10,6 +10,7 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -54,13 +55,33 @@ class PlanSchemaTest {
         }
     }
 
-    private static JsonNode demo() throws IOException {
-        return MAPPER.readTree(PlanFile.text(Demos.wagtail()));
+    private static JsonNode tree(BoxPlan plan) throws IOException {
+        return MAPPER.readTree(PlanFile.text(plan));
     }
 
     @Test
-    void demo_isValid() throws IOException {
-        assertThat(SCHEMA.validate(demo())).isEmpty();
+    void demos_areValid() throws IOException {
+        for (BoxPlan demo : Demos.all()) {
+            assertThat(SCHEMA.validate(tree(demo))).as(demo.name()).isEmpty();
+        }
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> anyPlans() {
+        return PlanArbitraries.anyPlans();
+    }
+
+    /** Every kind of carrier, outline and scheme: written, valid, and read back the same. */
+    @Property(tries = 60)
+    void everyKind_isValid_andComesBack(@ForAll("anyPlans") BoxPlan plan)
+            throws IOException, PlanFormatException {
+        String text = PlanFile.text(plan);
+        assertThat(SCHEMA.validate(MAPPER.readTree(text))).isEmpty();
+        assertThat(
+                        PlanFile.read(
+                                new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)),
+                                MaterialLibrary.starting()))
+                .isEqualTo(plan);
     }
 
     @Provide
@@ -73,19 +94,21 @@ class PlanSchemaTest {
         assertThat(SCHEMA.validate(MAPPER.readTree(PlanFile.text(plan)))).isEmpty();
     }
 
-    /** Every field of the demo in turn left out, made a text, made far too large and far too small. */
+    /** Every field of the demos in turn left out, made a text, made far too large and far too small. */
     @Test
     void eachFieldSpoilt_schemaAndReaderRefuseAlike() throws IOException {
-        List<String> paths = new ArrayList<>();
-        collect(demo(), "", paths);
-        assertThat(paths).hasSizeGreaterThan(60);
-        for (String path : paths) {
-            for (Object value : new Object[] {null, "x1", 1e9, -1e9}) {
-                JsonNode tree = demo();
-                spoil(tree, path, value);
-                assertThat(schemaTakes(tree))
-                        .as("schema, %s = %s", path, value)
-                        .isEqualTo(readerTakes(tree));
+        for (BoxPlan demo : Demos.all()) {
+            List<String> paths = new ArrayList<>();
+            collect(tree(demo), "", paths);
+            assertThat(paths).hasSizeGreaterThan(60);
+            for (String path : paths) {
+                for (Object value : new Object[] {null, "x1", 1e9, -1e9}) {
+                    JsonNode tree = tree(demo);
+                    spoil(tree, path, value);
+                    assertThat(schemaTakes(tree))
+                            .as("schema, %s: %s = %s", demo.name(), path, value)
+                            .isEqualTo(readerTakes(tree));
+                }
             }
         }
     }

@@ -1,0 +1,99 @@
+package pteron.core.extent;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Framed;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.outline.OutlineStage;
+import pteron.core.plan.BoxDetails;
+import pteron.core.plan.BoxDetails.Overhang;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.StartingPlans;
+
+/** Areas of floor, walls, roof, by hand; the share of the members. */
+class AreasAndShareTest {
+
+    private static final BoxPlan SQUARE = StartingPlans.square();
+
+    private static Areas areas(BoxPlan plan) {
+        return Areas.of(plan, OutlineStage.of(plan.box()));
+    }
+
+    /** 4.3 × 2.05 floor and roof; two sides of 4.3 × 2.16, two ends of 2.16 × 2.05, door and window off. */
+    @Test
+    void squareBox_byHand() {
+        Areas areas = areas(SQUARE);
+        assertThat(areas.floorM2()).isCloseTo(4.3 * 2.05, within(1e-9));
+        assertThat(areas.roofM2()).isCloseTo(4.3 * 2.05, within(1e-9));
+        double holes = 0.8 * 0.62 + 0.64 * 1.85;
+        assertThat(areas.windowsM2() + areas.doorsM2()).isCloseTo(holes, within(1e-9));
+        double walls = 2 * 4.3 * 2.16 + 2 * 2.16 * 2.05 - holes;
+        assertThat(areas.wallsM2()).isCloseTo(walls, within(1e-9));
+    }
+
+    @Test
+    void overhang_countsToTheRoof() {
+        BoxDetails details = BoxDetails.NONE.withOverhang(new Overhang(20, 60, 25, 18));
+        Areas areas = areas(SQUARE.withBox(SQUARE.box().withDetails(details)));
+        assertThat(areas.roofM2()).isCloseTo((4.3 + 0.08) * (2.05 + 0.05), within(1e-9));
+    }
+
+    /** By hand: 38 / 500 + 0.06. */
+    @Test
+    void share_workedExample() {
+        assertThat(FrameShare.fromSpacing(38, 500)).isCloseTo(0.136, within(1e-12));
+    }
+
+    /** A finer spacing never lowers the share of the members. */
+    @Property
+    void finerSpacing_neverLowersTheShare(
+            @ForAll @DoubleRange(min = 12, max = 90) double thickness,
+            @ForAll @DoubleRange(min = 100, max = 1200) double spacing,
+            @ForAll @DoubleRange(min = 0.2, max = 1) double finer) {
+        assertThat(FrameShare.fromSpacing(thickness, spacing * finer))
+                .isGreaterThanOrEqualTo(FrameShare.fromSpacing(thickness, spacing));
+    }
+
+    /** The same with the real frame: closer studs never take less of the wall. */
+    @Property(tries = 12)
+    void finerSpacing_neverLowersTheCountedShare(@ForAll @IntRange(min = 2, max = 5) int per) {
+        double coarse = 1250.0 / per;
+        double fine = 1250.0 / (per + 1);
+        assertThat(counted(fine)).isGreaterThanOrEqualTo(counted(coarse) - 1e-9);
+    }
+
+    private static double counted(double spacing) {
+        Framed walls = SQUARE.makeUp().walls();
+        BoxPlan plan =
+                SQUARE.withOpenings(List.of())
+                        .withMakeUp(
+                                SQUARE.makeUp()
+                                        .withWalls(
+                                                walls.withMembers(
+                                                        walls.members().withSpacing(spacing))));
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        return FrameShare.of(
+                        walls,
+                        plan.makeUp().roof(),
+                        Optional.of(model.built().orElseThrow().frame()))
+                .walls();
+    }
+
+    @Test
+    void counted_isNearTheEstimate() {
+        BoxModel model = BoxModel.of(SQUARE, MaterialLibrary.starting());
+        FrameShare share = model.made().orElseThrow().share();
+        assertThat(share.counted()).isTrue();
+        double estimate = FrameShare.fromSpacing(SQUARE.makeUp().walls());
+        assertThat(share.walls()).isBetween(0.8 * estimate, 2.0 * estimate);
+    }
+}
