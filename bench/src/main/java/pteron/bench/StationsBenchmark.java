@@ -70,8 +70,7 @@ public class StationsBenchmark {
         Carrier carrier = CarrierStage.of(edited, outline);
         Inside inside = InsideStage.of(edited, outline);
         Areas areas = Areas.of(edited, outline);
-        FrameShare share =
-                FrameShare.of(edited.makeUp().walls(), edited.makeUp().roof(), frame);
+        FrameShare share = FrameShare.of(edited.makeUp().walls(), edited.makeUp().roof(), frame);
         return List.of(
                 carrier,
                 MakeUpStage.of(edited.makeUp(), library),

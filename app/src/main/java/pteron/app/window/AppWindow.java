@@ -177,9 +177,7 @@ public final class AppWindow {
                             "Own materials",
                             reading.faults().isEmpty()
                                     ? taken
-                                    : taken
-                                            + "\nRefused:\n"
-                                            + String.join("\n", reading.faults()));
+                                    : taken + "\nRefused:\n" + String.join("\n", reading.faults()));
                 },
                 sentence -> tell("No materials were taken", sentence));
     }

@@ -75,8 +75,7 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
     Optional<Path> chooseMaterials(Optional<Path> folder) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Import own materials");
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv"));
         folder.ifPresent(place -> chooser.setInitialDirectory(place.toFile()));
         return path(chooser.showOpenDialog(owner));
     }

@@ -69,7 +69,10 @@ final class HeaderBar extends HBox {
     private MenuButton fileMenu(Commands commands) {
         MenuButton menu = new MenuButton("File");
         menu.setId("file-menu");
-        for (String id : new String[] {"open", "save", "save-as", "export", "materials", "reckoner", "start"}) {
+        for (String id :
+                new String[] {
+                    "open", "save", "save-as", "export", "materials", "reckoner", "start"
+                }) {
             Command command = commands.get(id);
             MenuItem item = new MenuItem(command.name());
             item.setId("menu-" + id);

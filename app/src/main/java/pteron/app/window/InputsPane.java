@@ -186,9 +186,7 @@ final class InputsPane extends ScrollPane {
                     @Override
                     public String toString(String id) {
                         MaterialLibrary library = bench.document().model().library();
-                        return id == null
-                                ? ""
-                                : library.contains(id) ? library.get(id).name() : id;
+                        return id == null ? "" : library.contains(id) ? library.get(id).name() : id;
                     }
 
                     @Override

@@ -5,27 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import javafx.stage.Window;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.station.Station;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
@@ -37,77 +24,7 @@ import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 
 /** The real interface, driven by a robot. */
-class DesktopTest {
-
-    private static final long PATIENCE_SECONDS = 30;
-
-    @TempDir static Path settings;
-    @TempDir Path folder;
-
-    private final FxRobot robot = new FxRobot();
-    private AppWindow window;
-
-    @BeforeAll
-    static void toolkit() throws Exception {
-        System.setProperty("pteron.settings", settings.toString());
-        FxToolkit.registerPrimaryStage();
-    }
-
-    @BeforeEach
-    void open() throws Exception {
-        FxToolkit.setupStage(
-                stage -> {
-                    window = new AppWindow(stage, 1280, 800);
-                    window.show(Demos.wagtail(), null);
-                    stage.show();
-                });
-        settle();
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        robot.interact(window::dispose);
-        robot.interact(() -> List.copyOf(Window.getWindows()).forEach(Window::hide));
-        FxToolkit.setupStage(Stage::hide);
-    }
-
-    private static void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void await(Callable<Boolean> condition) throws Exception {
-        // Asked on the interface's own thread: the list of windows changes there.
-        WaitForAsyncUtils.waitFor(
-                PATIENCE_SECONDS,
-                TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(condition).get());
-        settle();
-    }
-
-    private Node node(String id) {
-        return robot.lookup((Node n) -> id.equals(n.getId())).query();
-    }
-
-    private boolean exists(String id) {
-        return robot.lookup((Node n) -> id.equals(n.getId())).tryQuery().isPresent();
-    }
-
-    private String text(String id) {
-        return ((Label) node(id)).getText();
-    }
-
-    private BoxPlan plan() {
-        return window.bench().document().plan();
-    }
-
-    private void type(String dimension, String text) {
-        robot.clickOn(node("dim-" + dimension));
-        TextField field = (TextField) node("edit-" + dimension);
-        robot.interact(field::selectAll);
-        robot.write(text);
-        robot.push(KeyCode.ENTER);
-        settle();
-    }
+class DesktopTest extends DesktopRobot {
 
     @Test
     void typeALength_everythingFollows() {
@@ -196,7 +113,7 @@ class DesktopTest {
         robot.interact(() -> window.exportTo(folder.resolve("out")));
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
-            assertThat(files).hasSize(6);
+            assertThat(files).hasSize(9);
         }
         robot.push(KeyCode.ENTER);
         settle();

@@ -64,8 +64,7 @@ final class Bands {
         List<Point2> corners = new ArrayList<>();
         for (int i = 0; i < ROUND; i++) {
             double angle = 2 * Math.PI * i / ROUND;
-            corners.add(
-                    middle.plus(new Point2(Math.cos(angle), Math.sin(angle)).times(radiusMm)));
+            corners.add(middle.plus(new Point2(Math.cos(angle), Math.sin(angle)).times(radiusMm)));
         }
         return Polygon2.of(corners);
     }

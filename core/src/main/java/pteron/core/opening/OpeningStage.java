@@ -130,7 +130,9 @@ public final class OpeningStage {
     }
 
     private static Working massWorking(List<PlacedOpening> placed) {
-        Working.Builder working = Working.of("m = sum of the units").plan("n", "units", Quantity.count(placed.size()));
+        Working.Builder working =
+                Working.of("m = sum of the units")
+                        .plan("n", "units", Quantity.count(placed.size()));
         for (PlacedOpening one : placed) {
             working.plan("m", one.opening().name(), Quantity.kg(one.opening().massKg()));
         }

@@ -155,8 +155,7 @@ public final class SealingStage {
                 "Metres of " + kind.label(),
                 metres(length),
                 () -> {
-                    long count =
-                            sealing.joints().stream().filter(j -> j.kind() == kind).count();
+                    long count = sealing.joints().stream().filter(j -> j.kind() == kind).count();
                     Working.Builder working =
                             Working.of("L = sum of the joints")
                                     .worked("n", "joints", Quantity.count(count));

@@ -178,8 +178,7 @@ class ClearanceTest {
             @ForAll @DoubleRange(min = 0, max = 900) double height,
             @ForAll @DoubleRange(min = 200, max = 500) double radius) {
         double angle = Math.toRadians(new Departure(behind, height, radius).angleDegrees());
-        double distance =
-                Math.abs(behind * Math.sin(angle) - (height - radius) * Math.cos(angle));
+        double distance = Math.abs(behind * Math.sin(angle) - (height - radius) * Math.cos(angle));
         assertThat(distance).isCloseTo(radius, within(1e-6));
     }
 
@@ -226,13 +225,10 @@ class ClearanceTest {
         BoxPlan longTail =
                 SLIDE_IN.withBox(new Box(OutlineStart.SQUARE.points(5200, 2100), 1230, 60));
         assertThat(codes(longTail)).contains("REAR_OVERHANG_LONG");
-        BoxDetails drop =
-                BoxDetails.NONE.withDropFloor(new BoxDetails.DropFloor(2400, 500));
-        List<OutlinePoint> points =
-                new ArrayList<>(OutlineStart.SQUARE.points(5200, 2100));
+        BoxDetails drop = BoxDetails.NONE.withDropFloor(new BoxDetails.DropFloor(2400, 500));
+        List<OutlinePoint> points = new ArrayList<>(OutlineStart.SQUARE.points(5200, 2100));
         points.set(3, points.get(3).at(5200, -500));
-        BoxPlan dragging =
-                SLIDE_IN.withBox(new Box(points, 1230, 60).withDetails(drop));
+        BoxPlan dragging = SLIDE_IN.withBox(new Box(points, 1230, 60).withDetails(drop));
         assertThat(codes(dragging)).contains("DEPARTURE_ANGLE_FLAT");
     }
 
@@ -243,13 +239,7 @@ class ClearanceTest {
         assertThat(figure(light, "payload")).isEqualTo(4500 - 1540 - 1110);
         Vehicle alone =
                 PICKUP.withGear(
-                        PICKUP.gear()
-                                .withWeighed(
-                                        new Weighed(
-                                                Weighed.Source
-                                                        .TYPED,
-                                                50,
-                                                false)));
+                        PICKUP.gear().withWeighed(new Weighed(Weighed.Source.TYPED, 50, false)));
         assertThat(codes(SLIDE_IN.withVehicle(alone))).contains("WEIGHED_WITHOUT_DRIVER");
     }
 

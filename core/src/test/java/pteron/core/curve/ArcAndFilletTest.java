@@ -115,8 +115,7 @@ class ArcAndFilletTest {
     /** By hand: tan 45° = 1, so 300; tan 22.5° = 0.41421, so 124.264. */
     @Test
     void fillet_workedExample() {
-        Fillet square =
-                Fillet.of(ORIGIN, new Point2(1000, 0), new Point2(1000, 1000), 300);
+        Fillet square = Fillet.of(ORIGIN, new Point2(1000, 0), new Point2(1000, 1000), 300);
         assertThat(square.tangentMm()).isCloseTo(300, within(EXACT));
         assertThat(square.arc().middle().distance(new Point2(700, 300))).isLessThan(EXACT);
         Fillet slope = Fillet.of(ORIGIN, new Point2(1000, 0), new Point2(2000, 1000), 300);
@@ -135,18 +134,17 @@ class ArcAndFilletTest {
         Point2 out = new Point2(Math.cos(way), Math.sin(way));
         Fillet fillet = Fillet.of(ORIGIN, corner, corner.plus(out.times(5000)), radius);
         assertThat(fillet.arc().direction(0).distance(new Point2(1, 0))).isLessThan(1e-9);
-        assertThat(fillet.arc().direction(fillet.arc().lengthMm()).distance(out))
-                .isLessThan(1e-9);
+        assertThat(fillet.arc().direction(fillet.arc().lengthMm()).distance(out)).isLessThan(1e-9);
         assertThat(fillet.arc().from().distance(corner))
                 .isCloseTo(fillet.tangentMm(), within(EXACT));
-        assertThat(fillet.arc().to().distance(corner))
-                .isCloseTo(fillet.tangentMm(), within(EXACT));
+        assertThat(fillet.arc().to().distance(corner)).isCloseTo(fillet.tangentMm(), within(EXACT));
     }
 
     @Test
     void passesAndExtremes_ofAnArc() {
         Arc arc = new Arc(ORIGIN, 500, Math.PI, -Math.PI);
-        assertThat(CurveSums.extremes(arc)).anyMatch(s -> arc.at(s).distance(new Point2(0, 500)) < EXACT);
+        assertThat(CurveSums.extremes(arc))
+                .anyMatch(s -> arc.at(s).distance(new Point2(0, 500)) < EXACT);
         assertThat(CurveSums.passes(arc, 300))
                 .singleElement()
                 .satisfies(s -> assertThat(arc.at(s).v()).isCloseTo(400, within(EXACT)));

@@ -26,7 +26,8 @@ class BattenTest {
         return BattenSolver.through(points).orElseThrow();
     }
 
-    private static List<Point2> onCircle(double radius, double fromDegrees, double step, int count) {
+    private static List<Point2> onCircle(
+            double radius, double fromDegrees, double step, int count) {
         List<Point2> points = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             double angle = Math.toRadians(fromDegrees - i * step);
@@ -50,8 +51,10 @@ class BattenTest {
         for (double s = 0; s < batten.lengthMm(); s += 25) {
             Point2 point = batten.at(s);
             assertThat(point.v()).isCloseTo(spline.value(Math.min(point.u(), 3600)), within(0.01));
-            double bend = spline.polynomialSplineDerivative().polynomialSplineDerivative()
-                    .value(Math.clamp(point.u(), 0, 3600));
+            double bend =
+                    spline.polynomialSplineDerivative()
+                            .polynomialSplineDerivative()
+                            .value(Math.clamp(point.u(), 0, 3600));
             assertThat(batten.curvature(s)).isCloseTo(bend, within(2e-8));
         }
     }
@@ -149,7 +152,8 @@ class BattenTest {
     /** Converged: the length of the strip is that of a fine polyline through it within 0.01 mm. */
     @Test
     void length_isConverged() {
-        Batten batten = through(0, 0, 500, 262, 1000, 418, 1500, 468, 2000, 418, 2500, 262, 3000, 0);
+        Batten batten =
+                through(0, 0, 500, 262, 1000, 418, 1500, 468, 2000, 418, 2500, 262, 3000, 0);
         double sum = 0;
         int n = 200_000;
         Point2 before = batten.at(0);

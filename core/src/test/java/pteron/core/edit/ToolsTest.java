@@ -130,7 +130,8 @@ class ToolsTest {
     @Test
     void spot_snapsTangent() {
         BoxPlan plan =
-                SQUARE.withBox(SQUARE.box().withOutline(OutlineStart.ROUND_TAIL.points(4300, 2160)));
+                SQUARE.withBox(
+                        SQUARE.box().withOutline(OutlineStart.ROUND_TAIL.points(4300, 2160)));
         Spot old = plan.box().outline().get(4).link().through().getFirst();
         Point2 near = new Point2(old.xMm() + 14, old.zMm() - 9);
         Snapping.Snap snap = Snapping.spot(plan, 4, near, 45);

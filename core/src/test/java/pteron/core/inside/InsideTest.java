@@ -75,8 +75,7 @@ class InsideTest {
 
     @Test
     void lowBox_isNoted_layersMayFillIt() {
-        BoxPlan low =
-                SQUARE.withBox(new Box(OutlineStart.SQUARE.points(1500, 1400), 1700, 0));
+        BoxPlan low = SQUARE.withBox(new Box(OutlineStart.SQUARE.points(1500, 1400), 1700, 0));
         assertThat(inside(low).findings())
                 .extracting(f -> f.code())
                 .containsExactly("NO_STANDING_HEIGHT", "NO_BED_LENGTH");

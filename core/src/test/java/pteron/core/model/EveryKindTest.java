@@ -111,9 +111,7 @@ class EveryKindTest {
                                     .withDetails(
                                             plan.box()
                                                     .details()
-                                                    .withOverhang(
-                                                            new Overhang(
-                                                                    0, 0.1, 0, 0))));
+                                                    .withOverhang(new Overhang(0, 0.1, 0, 0))));
             BoxModel parts = model(plan);
             BoxModel areas = model(byAreas);
             assertThat(parts.built()).isPresent();

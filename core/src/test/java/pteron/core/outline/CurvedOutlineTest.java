@@ -75,7 +75,8 @@ class CurvedOutlineTest {
             double slope = Math.toDegrees(Math.atan2(1500 - x, z - 1000));
             assertThat(outline.slopeAt(x).orElseThrow()).isCloseTo(slope, within(1e-4));
         }
-        double moment = 3000 * 1000 * 500 + Math.PI * 1500 * 1500 / 2 * (1000 + 4 * 1500 / (3 * Math.PI));
+        double moment =
+                3000 * 1000 * 500 + Math.PI * 1500 * 1500 / 2 * (1000 + 4 * 1500 / (3 * Math.PI));
         assertThat(figure(outline, "centroid-z")).isCloseTo(moment / area, within(LENGTH));
         assertThat(figure(outline, "centroid-x")).isCloseTo(1500, within(LENGTH));
     }
@@ -128,7 +129,8 @@ class CurvedOutlineTest {
         ring.add(new Coordinate(length, 0));
         ring.add(new Coordinate(0, 0));
         var polygon = new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
-        assertThat(outline.areaMm2()).isCloseTo(polygon.getArea(), within(1e-6 * polygon.getArea()));
+        assertThat(outline.areaMm2())
+                .isCloseTo(polygon.getArea(), within(1e-6 * polygon.getArea()));
         assertThat(figure(outline, "centroid-z"))
                 .isCloseTo(polygon.getCentroid().getY(), within(LENGTH));
     }
@@ -173,9 +175,7 @@ class CurvedOutlineTest {
             OutlinePoint point = points.get(i);
             // the line that left this corner now arrives at it
             OutlinePoint.Link link =
-                    i + 1 < points.size()
-                            ? points.get(i + 1).link()
-                            : new OutlinePoint.Straight();
+                    i + 1 < points.size() ? points.get(i + 1).link() : new OutlinePoint.Straight();
             List<Spot> spots = new ArrayList<>();
             link.through().forEach(s -> spots.add(new Spot(sum - s.xMm(), s.zMm())));
             Collections.reverse(spots);
@@ -289,7 +289,10 @@ class CurvedOutlineTest {
         BoxPlan plan =
                 StartingPlans.square()
                         .withBox(
-                                new Box(List.of(at(0, 0), at(0, 1300), bent, at(3000, 0)), 1900, 0));
+                                new Box(
+                                        List.of(at(0, 0), at(0, 1300), bent, at(3000, 0)),
+                                        1900,
+                                        0));
         Outline outline = OutlineStage.of(plan.box());
         assertThat(codes(outline)).containsExactly("BATTEN_BREAKS");
         BoxPlan cured = outline.findings().getFirst().cure().change().apply(plan);

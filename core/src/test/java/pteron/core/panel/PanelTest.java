@@ -66,7 +66,8 @@ class PanelTest {
         double d = 40.5;
         double stiff = 9000 * 0.5 * d * d / 2;
         double shear = 4.5 * d * d / 40;
-        double exact = 5 * 0.001 * Math.pow(1200, 4) / (384 * stiff) + 0.001 * 1200 * 1200 / (8 * shear);
+        double exact =
+                5 * 0.001 * Math.pow(1200, 4) / (384 * stiff) + 0.001 * 1200 * 1200 / (8 * shear);
         double ours = check(new PanelCheck(thin, wind, 1200, 40).checks(), "sag").demand().value();
         assertThat(ours).isCloseTo(exact, within(0.005 * exact));
     }
@@ -235,7 +236,6 @@ class PanelTest {
         assertThat(model.figure("make-up.panel.floor-span").orElseThrow().value())
                 .isCloseTo(640, within(1e-9));
         assertThat(model.figure("make-up.pull-face.walls").orElseThrow().value()).isZero();
-        assertThat(model.figure("make-up.pull-bar.walls").orElseThrow().value())
-                .isGreaterThan(200);
+        assertThat(model.figure("make-up.pull-bar.walls").orElseThrow().value()).isGreaterThan(200);
     }
 }

@@ -91,8 +91,7 @@ public final class PlanArbitraries {
                     case 0 ->
                             rear.withLink(
                                     new OutlinePoint.Arc(
-                                            new OutlinePoint.Spot(
-                                                    length / 2 + skew, wall + rise)));
+                                            new OutlinePoint.Spot(length / 2 + skew, wall + rise)));
                     case 1 ->
                             rear.withLink(
                                     new OutlinePoint.Batten(
@@ -109,10 +108,7 @@ public final class PlanArbitraries {
                 };
         OutlinePoint first = kind == 2 ? front.withFillet(rise + 30) : front;
         return new Box(
-                List.of(
-                        new OutlinePoint(0, 0), first, roof, new OutlinePoint(length, 0)),
-                1900,
-                0);
+                List.of(new OutlinePoint(0, 0), first, roof, new OutlinePoint(length, 0)), 1900, 0);
     }
 
     /** {@return plans of every kind of carrier, with flat or curved outlines, of every scheme} */

@@ -22,9 +22,7 @@ class NewCalculatorsTest {
         for (int i = 0; i < typed.length; i += 2) {
             inputs.put(typed[i], typed[i + 1]);
         }
-        return Reckoner.named(calculator)
-                .answer(new Inputs(inputs, UnitSystem.METRIC))
-                .stream()
+        return Reckoner.named(calculator).answer(new Inputs(inputs, UnitSystem.METRIC)).stream()
                 .filter(figure -> figure.key().equals(key))
                 .findFirst()
                 .orElseThrow()
@@ -91,7 +89,12 @@ class NewCalculatorsTest {
     /** Least radius across and along the face grain (ft): APA, The Engineered Wood Association. */
     @ParameterizedTest
     @CsvSource({
-        "0.25, 2, 5", "0.3125, 2, 6", "0.375, 3, 8", "0.5, 6, 12", "0.625, 8, 16", "0.75, 12, 20"
+        "0.25, 2, 5",
+        "0.3125, 2, 6",
+        "0.375, 3, 8",
+        "0.5, 6, 12",
+        "0.625, 8, 16",
+        "0.75, 12, 20"
     })
     void plywood_apa(double inches, double across, double along) {
         assertThat(PlywoodBend.acrossMm(inches * 25.4) / 304.8).isCloseTo(across, within(1e-9));
@@ -104,8 +107,7 @@ class NewCalculatorsTest {
             @ForAll @DoubleRange(min = 0, max = 8) double more) {
         assertThat(PlywoodBend.acrossMm(thickness + more))
                 .isGreaterThanOrEqualTo(PlywoodBend.acrossMm(thickness) - 1e-9);
-        assertThat(PlywoodBend.alongMm(thickness))
-                .isGreaterThan(PlywoodBend.acrossMm(thickness));
+        assertThat(PlywoodBend.alongMm(thickness)).isGreaterThan(PlywoodBend.acrossMm(thickness));
     }
 
     /** The stud wall that {@code IsoTest} works by hand: R 3.1894, U 0.3135. */

@@ -68,8 +68,7 @@ class IsoTest {
         Stuff good = new Stuff(0.05, 1);
         Stuff poor = new Stuff(0.2, 1);
         WarmLayer mixed = new WarmLayer("", "", 100, good, poor, good);
-        WarmWall bare =
-                new WarmWall("walls", List.of(mixed), 0.2, 0, new Surfaces(0, 0), false);
+        WarmWall bare = new WarmWall("walls", List.of(mixed), 0.2, 0, new Surfaces(0, 0), false);
         assertThat(bare.lowerLimit()).isCloseTo(1.25, within(1e-9));
         Surfaces half = new Surfaces(0.25, 0.25);
         WarmWall wall = new WarmWall("walls", List.of(mixed), 0.2, 0, half, false);
@@ -169,7 +168,10 @@ class IsoTest {
         WarmWall wall =
                 new WarmWall(
                         "walls",
-                        List.of(layer(0.2, 0.33, 500_000), layer(25, 0.035, 60), layer(6, 0.13, 50)),
+                        List.of(
+                                layer(0.2, 0.33, 500_000),
+                                layer(25, 0.035, 60),
+                                layer(6, 0.13, 50)),
                         0,
                         0,
                         Surfaces.WALL,
@@ -262,7 +264,8 @@ class IsoTest {
         double value = WarmWalls.tubeConductivity(new Section(19, 19, 1.6), 160);
         double webs = 3.2 / 19;
         double hollow = 0.0032 / 160 + 0.17 + 0.8 / 10 * 0.01;
-        assertThat(value).isCloseTo(0.019 * (webs / (0.019 / 160) + (1 - webs) / hollow), within(1e-9));
+        assertThat(value)
+                .isCloseTo(0.019 * (webs / (0.019 / 160) + (1 - webs) / hollow), within(1e-9));
         assertThat(value).isCloseTo(27.0, within(0.05));
     }
 
@@ -270,8 +273,7 @@ class IsoTest {
     @Test
     void metalFrame_isColder_andPackingHelps() {
         Members tube = new Members(new Section(25.4, 25.4, 1.6), 406, "alu-6061");
-        Framed metal =
-                framed(25.4, 406).withMembers(tube).withScheme(Framed.Scheme.TUBE);
+        Framed metal = framed(25.4, 406).withMembers(tube).withScheme(Framed.Scheme.TUBE);
         Framed packed =
                 metal.withInsulation(new Layer("xps", 31.4))
                         .withFit(new Fit(Fit.Over.PACKED, "closed-cell-tape", 6));

@@ -45,7 +45,8 @@ class WeighingTest {
             @ForAll @DoubleRange(min = 100, max = 900) double base,
             @ForAll @DoubleRange(min = 0, max = 1) double a,
             @ForAll @DoubleRange(min = 0, max = 1) double b) {
-        List<Double> all = List.of(base, base + a, base - b, base + b / 2, base - a / 3, base + 0.1);
+        List<Double> all =
+                List.of(base, base + a, base - b, base + b / 2, base - a / 3, base + 0.1);
         DescriptiveStatistics statistics = new DescriptiveStatistics();
         all.forEach(statistics::addValue);
         Readings readings = new Readings(all);
@@ -60,7 +61,9 @@ class WeighingTest {
                 new WheelScale() {
                     @Override
                     public double read(ScalePlace place) {
-                        return place.isCoupler() ? 81 : place.side() == ScalePlace.Side.LEFT ? 150 : 140;
+                        return place.isCoupler()
+                                ? 81
+                                : place.side() == ScalePlace.Side.LEFT ? 150 : 140;
                     }
 
                     @Override

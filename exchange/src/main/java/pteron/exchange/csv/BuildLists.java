@@ -38,7 +38,13 @@ public final class BuildLists {
     public static String strip(BoxModel model) {
         return Csv.text(
                 new String[] {
-                    "number", "piece", "fromMm", "toMm", "lengthMm", "leastRadiusMm", "turnAfterDegrees"
+                    "number",
+                    "piece",
+                    "fromMm",
+                    "toMm",
+                    "lengthMm",
+                    "leastRadiusMm",
+                    "turnAfterDegrees"
                 },
                 rows -> {
                     double along = 0;

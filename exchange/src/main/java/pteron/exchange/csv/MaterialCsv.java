@@ -61,11 +61,9 @@ public final class MaterialCsv {
         cells.add(material.id());
         cells.add(material.name());
         cells.add(material.kind().name().toLowerCase(Locale.ROOT));
-        cells.add(
-                material.values().values().stream().findFirst().map(Sourced::source).orElse(""));
+        cells.add(material.values().values().stream().findFirst().map(Sourced::source).orElse(""));
         for (Property property : Property.values()) {
-            cells.add(
-                    material.has(property) ? Csv.number(material.value(property), 6) : "");
+            cells.add(material.has(property) ? Csv.number(material.value(property), 6) : "");
         }
         return cells.toArray();
     }
@@ -227,8 +225,7 @@ public final class MaterialCsv {
                                 .formatted(name(property), cell),
                         e);
             }
-            boolean good =
-                    value >= property.range().least() && value <= property.range().most();
+            boolean good = value >= property.range().least() && value <= property.range().most();
             if (!good) {
                 throw new IllegalArgumentException(
                         "%s is [%s] %s and must be from %s to %s %s; correct it"

@@ -24,8 +24,7 @@ final class MaterialReader {
                         value -> {
                             Property property = value.choice("property", Property.values());
                             double number = value.number("value", property.range());
-                            return Map.entry(
-                                    property, new Sourced(number, value.text("source")));
+                            return Map.entry(property, new Sourced(number, value.text("source")));
                         })
                 .forEach(entry -> values.put(entry.getKey(), entry.getValue()));
         return new Material(

@@ -134,8 +134,7 @@ class MaterialCsvTest {
     @Test
     void lists_ofEveryStart_haveAsManyCellsAsHeads() {
         for (OutlineStart start : OutlineStart.values()) {
-            BoxModel model =
-                    BoxModel.of(StartingPlans.of(start), MaterialLibrary.starting());
+            BoxModel model = BoxModel.of(StartingPlans.of(start), MaterialLibrary.starting());
             List<String> all = new ArrayList<>();
             for (String list :
                     List.of(

@@ -59,7 +59,9 @@ class DemosTest {
 
     @Test
     void all_areThree_andWeighWhatTheyAre() {
-        assertThat(Demos.all()).extracting(BoxPlan::name).containsExactly("Wagtail", "Dipper", "Siskin");
+        assertThat(Demos.all())
+                .extracting(BoxPlan::name)
+                .containsExactly("Wagtail", "Dipper", "Siskin");
         for (BoxPlan demo : Demos.all()) {
             BoxModel model = BoxModel.of(demo, MaterialLibrary.starting());
             assertThat(model.balance().boxKg()).as(demo.name()).isBetween(150.0, 900.0);

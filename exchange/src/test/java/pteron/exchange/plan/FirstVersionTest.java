@@ -58,7 +58,12 @@ class FirstVersionTest {
     @Test
     void firstVersion_broken_saysThePlace() throws Exception {
         String text = sample();
-        assertThatThrownBy(() -> read(text.replace("\"couplerAheadMm\": 1350", "\"couplerAheadMm\": 5")))
+        assertThatThrownBy(
+                        () ->
+                                read(
+                                        text.replace(
+                                                "\"couplerAheadMm\": 1350",
+                                                "\"couplerAheadMm\": 5")))
                 .hasMessageContaining("trailer.couplerAheadMm");
         assertThatThrownBy(() -> read(text.replace("\"roadWidthMm\": 2550", "\"roadWidthMm\": 5")))
                 .hasMessageContaining("loads.roadWidthMm");

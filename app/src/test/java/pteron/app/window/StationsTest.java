@@ -1,0 +1,227 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.shape.Rectangle;
+import org.junit.jupiter.api.Test;
+import pteron.app.station.Station;
+import pteron.core.buildup.Framed;
+import pteron.core.drawing.View;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.vehicle.RunningGear.Weighed;
+import pteron.core.vehicle.Vehicle;
+import pteron.exchange.demo.Demos;
+
+/** Carrier, outline and make-up, worked by a robot. */
+class StationsTest extends DesktopRobot {
+
+    private void go(Station station) {
+        robot.interact(() -> window.bench().stationProperty().set(station));
+        settle();
+    }
+
+    private void select(String part) {
+        robot.interact(() -> window.bench().selectedProperty().set(part));
+        settle();
+    }
+
+    @Test
+    void makeUp_isLookedAtCutThrough_andLeftAgain() {
+        go(Station.MAKE_UP);
+        assertThat(window.bench().viewProperty().get()).isEqualTo(View.SECTION);
+        go(Station.FRAME);
+        assertThat(window.bench().viewProperty().get()).isEqualTo(View.LEFT);
+    }
+
+    @Test
+    void layer_typedInTheCut_makesTheWallThicker() {
+        go(Station.MAKE_UP);
+        String mass = text("total-mass");
+        type("walls.innerSkin.thickness", "9");
+        assertThat(plan().makeUp().walls().innerSkin().thicknessMm()).isEqualTo(9);
+        assertThat(text("total-mass")).isNotEqualTo(mass);
+    }
+
+    @Test
+    void layer_draggedInTheCut_undoneInOneStep() {
+        go(Station.MAKE_UP);
+        Rectangle grip = (Rectangle) node("grip-floor.core.thickness");
+        robot.moveTo(grip).press(MouseButton.PRIMARY).moveBy(0, -25).release(MouseButton.PRIMARY);
+        settle();
+        double thick = plan().makeUp().floor().core().thicknessMm();
+        assertThat(thick).isGreaterThan(30);
+        assertThat(thick * 2).isCloseTo(Math.rint(thick * 2), within(1e-9));
+        press("do-undo");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void layers_addedAndTakenOff() {
+        go(Station.MAKE_UP);
+        choose("tool-add-layer", "walls, inside");
+        assertThat(plan().makeUp().walls().inside()).hasSize(1);
+        assertThat(exists("dim-walls.inside.0.thickness")).isTrue();
+        choose("tool-drop-layer", "walls, inside");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void schools_sideBySide_swapAndDrop() {
+        go(Station.MAKE_UP);
+        press("tool-schools");
+        assertThat(node("schools-pane").isVisible()).isTrue();
+        assertThat(node("drawing").isVisible()).isFalse();
+        press("school-swap-0");
+        assertThat(plan().makeUp().walls().scheme()).isEqualTo(Framed.Scheme.FRAMELESS);
+        press("school-swap-0");
+        choose("school-add-roof", "Timber 2×2");
+        assertThat(plan().makeUp().alternatives()).hasSize(3);
+        for (int i = 0; i < 3; i++) {
+            choose("school-add-roof", "Metal tube");
+        }
+        assertThat(plan().makeUp().alternatives()).hasSize(5);
+        assertThat(robot.lookup(".refused").queryAs(Label.class).getText())
+                .contains("there may be 3 of a part");
+        press("school-drop-4");
+        assertThat(plan().makeUp().alternatives()).hasSize(4);
+        press("tool-schools");
+        assertThat(node("drawing").isVisible()).isTrue();
+    }
+
+    @Test
+    void scales_read_andTaken() {
+        go(Station.CARRIER);
+        press("tool-scales");
+        assertThat(node("scales-pane").isVisible()).isTrue();
+        press("scales-again");
+        press("scales-take");
+        Weighed weighed = plan().vehicle().gear().weighed();
+        assertThat(weighed.source()).isEqualTo(Weighed.Source.SCALES);
+        assertThat(plan().vehicle().emptyKg()).isBetween(635.0, 680.0);
+        assertThat(node("drawing").isVisible()).isTrue();
+        press("do-undo");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void anotherKindOfCarrier_itsFieldsFollow() {
+        go(Station.CARRIER);
+        robot.interact(() -> window.showSide("inputs"));
+        settle();
+        choose("tool-kind", "pickup");
+        assertThat(plan().vehicle().kind()).isEqualTo(Vehicle.Kind.PICKUP);
+        assertThat(exists("number-wells.between")).isTrue();
+        assertThat(exists("number-coupler.ahead")).isFalse();
+        assertThat(exists("dim-cab.roof")).isTrue();
+        choose("tool-add", "axle");
+        assertThat(plan().vehicle().gear().axles()).hasSize(3);
+        choose("tool-drop", "axle");
+        choose("tool-drop", "axle");
+        assertThat(plan().vehicle().gear().axles()).hasSize(2);
+        assertThat(text("hint")).contains("2 or more");
+    }
+
+    @Test
+    void region_setsTheLimits() {
+        go(Station.CARRIER);
+        robot.interact(() -> window.showSide("inputs"));
+        settle();
+        @SuppressWarnings("unchecked")
+        ComboBox<String> region = (ComboBox<String>) node("choice-road.region");
+        robot.interact(() -> region.setValue("United States"));
+        settle();
+        assertThat(plan().limits().heightMm()).isEqualTo(4115);
+        assertThat(plan().limits().shopDoorMm()).isEqualTo(3000);
+    }
+
+    @Test
+    void corner_dragged_snapsAndSaysSo() {
+        go(Station.OUTLINE);
+        Rectangle corner = (Rectangle) node("grip-outline.1");
+        robot.moveTo(corner).press(MouseButton.PRIMARY).moveBy(20, -30).moveBy(20, -20);
+        settle();
+        robot.release(MouseButton.PRIMARY);
+        settle();
+        OutlinePoint moved = plan().box().outline().get(1);
+        assertThat(moved).isNotEqualTo(Demos.wagtail().box().outline().get(1));
+        press("do-undo");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void corner_byKeys_andTools() {
+        go(Station.OUTLINE);
+        select("outline.3");
+        press("tool-batten");
+        assertThat(plan().box().outline().get(3).link().through()).hasSize(3);
+        press("tool-spot");
+        assertThat(plan().box().outline().get(3).link().through()).hasSize(4);
+        assertThat(exists("grip-outline.3.spot.0")).isTrue();
+        select("outline.3.spot.1");
+        press("tool-drop-corner");
+        assertThat(plan().box().outline().get(3).link().through()).hasSize(3);
+        select("outline.3");
+        press("tool-straight");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+        press("tool-add-corner");
+        assertThat(plan().box().outline()).hasSize(6);
+        robot.interact(() -> node("drawing").requestFocus());
+        select("outline.3");
+        robot.push(KeyCode.UP);
+        settle();
+        assertThat(plan().box().outline().get(3).zMm()).isEqualTo(2170);
+    }
+
+    @Test
+    void startFromAReadyOutline_andUnfold() {
+        go(Station.OUTLINE);
+        choose("tool-start", "Arched roof");
+        assertThat(window.bench().document().model().outline().usable()).isTrue();
+        robot.interact(() -> window.bench().viewProperty().set(View.UNFOLDED));
+        settle();
+        assertThat(exists("dim-box.width")).isTrue();
+        choose("tool-more", "add a wheel arch");
+        choose("tool-more", "roof edge with drip");
+        assertThat(plan().box().details().wheelArches()).hasSize(1);
+        assertThat(plan().box().details().overhang().exists()).isTrue();
+    }
+
+    @Test
+    void everyDemo_atEveryStationAndView_isDrawn() {
+        for (BoxPlan demo : Demos.all()) {
+            robot.interact(() -> window.show(demo, null));
+            for (Station station : Station.values()) {
+                go(station);
+                for (View view : View.values()) {
+                    robot.interact(() -> window.bench().viewProperty().set(view));
+                }
+                settle();
+            }
+            assertThat(text("total-mass")).isNotBlank();
+        }
+    }
+
+    @Test
+    void ownMaterials_goodLinesAreTaken_badOnesTold() throws Exception {
+        Path file = folder.resolve("own.csv");
+        Files.writeString(
+                file,
+                """
+                id,name,kind,source,density,conductivity,vapour
+                reed-mat,Reed mat,foam,sheet,120,0.055,2
+                bad,Bad,foam,sheet,heavy,0.05,2
+                """);
+        robot.interact(() -> window.importMaterials(file));
+        await(() -> !plan().materials().isEmpty());
+        assertThat(plan().materials()).extracting(m -> m.id()).containsExactly("reed-mat");
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+    }
+}
