@@ -59,7 +59,7 @@ final class ReckonVerb implements Callable<Integer> {
 
     private void list() {
         for (Calculator calculator : Reckoner.all()) {
-            print("%-12s%s".formatted(calculator.name(), calculator.title()));
+            print("%-14s%s".formatted(calculator.name(), calculator.title()));
             for (Calculator.Input input : calculator.inputs()) {
                 print(
                         "            %s=%s   %s"

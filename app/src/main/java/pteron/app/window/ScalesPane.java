@@ -37,6 +37,7 @@ final class ScalesPane extends ScrollPane {
     private final Label tank = new Label();
     private final Button take = new Button("Take these loads");
     private long seed = 1;
+    private Vehicle weighed;
     private WheelScale scale;
     private WeighIn weighIn;
 
@@ -67,13 +68,13 @@ final class ScalesPane extends ScrollPane {
         VBox all = new VBox(12, caution, grid, verdict, state, new HBox(8, again, take));
         all.getStyleClass().add("rows");
         setContent(all);
-        visibleProperty().subscribe(this::opened);
+        bench.tableProperty().subscribe(table -> opened(KEY.equals(table)));
         bench.document().modelProperty().subscribe(model -> refresh());
     }
 
-    private void opened(boolean visible) {
-        if (visible && weighIn == null) {
-            Vehicle vehicle = bench.document().plan().vehicle();
+    private void opened(boolean open) {
+        Vehicle vehicle = bench.document().plan().vehicle();
+        if (open && !vehicle.equals(weighed)) {
             fuel.setValue(vehicle.gear().weighed().fuelPercent());
             driver.setSelected(vehicle.gear().weighed().driverAboard());
             read();
@@ -82,6 +83,7 @@ final class ScalesPane extends ScrollPane {
 
     private void read() {
         Vehicle vehicle = bench.document().plan().vehicle();
+        weighed = vehicle;
         scale = new SimulatedScale(vehicle, seed++);
         weighIn = WeighIn.of(vehicle, scale, READINGS);
         boolean truck = vehicle.cab().isPresent();

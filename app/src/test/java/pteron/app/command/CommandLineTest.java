@@ -8,10 +8,13 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import pteron.core.material.MaterialLibrary;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 
@@ -103,7 +106,7 @@ class CommandLineTest {
     void export_onlyCsv() {
         Run run = run("export", "demo", "--to", folder.toString(), "--only", "csv");
         assertThat(run.status()).isZero();
-        assertThat(run.out().lines()).hasSize(4).allMatch(line -> line.endsWith(".csv"));
+        assertThat(run.out().lines()).hasSize(7).allMatch(line -> line.endsWith(".csv"));
         assertThat(folder.resolve("wagtail-cut-list.csv")).exists();
     }
 
@@ -137,5 +140,74 @@ class CommandLineTest {
         assertBadInput(run("reckon", "mitre", "turn"), "span=2000");
         assertBadInput(run("reckon", "mitre", "turn=200"), "turn is [200.0]");
         assertBadInput(run("reckon", "beem"), "there is no calculator [beem]");
+    }
+
+    /** Each new sum with numbers whose answer can be told without the program. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                // a rise of 100 over a chord of 600: r = 300²/200 + 50
+                "arc | arc chord=600 along=300 rise=100 | Radius: 500 mm",
+                // a square corner: the tangent length is the radius itself
+                "fillet | fillet turn=90 radius=300 | edge: 300 mm",
+                "steps | steps height=900 most=230 | Steps: 4",
+                // two coats of 2 L and a tenth that is lost
+                "litres | glue area=12 coats=2 coverage=6 | 4.4 L",
+                // ISO 13788: saturated air is at its dew point
+                "dew point | dew-point celsius=20 humidity=100 | Dew point: 20 °C",
+                // APA, from memory: 1/4 in plywood goes round 2 ft across its face grain
+                "plywood | plywood-bend thickness=6.35 radius=700 | 609.6 mm"
+            })
+    void reckon_newSums(String name, String words, String answer) {
+        String[] all = ("reckon " + words.strip()).split(" ");
+        Run run = run(all);
+        assertThat(run.err()).as(name).isEmpty();
+        assertThat(run.out()).as(name).contains(answer.strip());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"wagtail", "dipper", "siskin"})
+    void everyDemo_givesItsFigures(String demo) throws Exception {
+        JsonNode root = new ObjectMapper().readTree(run("figures", demo).out());
+        for (String key :
+                List.of(
+                        "carrier.payload",
+                        "outline.strip-total",
+                        "outline.standing.1",
+                        "make-up.heat-loss",
+                        "balance.total-mass")) {
+            assertThat(root.path("figures").has(key)).as(key).isTrue();
+        }
+    }
+
+    @Test
+    void materials_printedAreReadBackAsOwn() throws Exception {
+        Path plan = folder.resolve("plan.json");
+        PlanFile.save(Demos.siskin(), plan);
+        Path own = folder.resolve("own.csv");
+        Files.writeString(
+                own,
+                """
+                id,name,kind,source,density,conductivity,vapour
+                reed-mat,Reed mat,foam,sheet,120,0.055,2
+                """);
+        assertThat(run("materials").out().lines().count()).isGreaterThan(60);
+        Run taken = run("materials", "--from", own.toString(), "--into", plan.toString());
+        assertThat(taken.err()).isEmpty();
+        assertThat(PlanFile.read(plan, MaterialLibrary.starting()).materials()).hasSize(1);
+    }
+
+    @Test
+    void materials_badLine_leavesThePlanAsItWas() throws Exception {
+        Path plan = folder.resolve("plan.json");
+        PlanFile.save(Demos.siskin(), plan);
+        String before = Files.readString(plan);
+        Path own = folder.resolve("own.csv");
+        Files.writeString(own, "id,name,kind,source,density\nreed,Reed,foam,sheet,heavy\n");
+        assertBadInput(
+                run("materials", "--from", own.toString(), "--into", plan.toString()), "heavy");
+        assertBadInput(run("materials", "--from", own.toString()), "--into");
+        assertThat(Files.readString(plan)).isEqualTo(before);
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import pteron.app.station.Station;
 import pteron.core.drawing.View;
@@ -267,7 +268,8 @@ class DesktopTest extends DesktopRobot {
         assertThat(robot.lookup(".answer").queryAs(Label.class).getText()).contains("30°");
         robot.interact(() -> turn.setText("many"));
         settle();
-        assertThat(robot.lookup(".refused").queryAs(Label.class).getText())
+        assertThat(robot.from(turn.getScene().getRoot()).lookup(".refused").queryAs(Label.class))
+                .extracting(Label::getText, InstanceOfAssertFactories.STRING)
                 .contains("must be a number");
         robot.interact(() -> turn.getScene().getWindow().hide());
     }

@@ -18,7 +18,12 @@ public final class BuildLists {
         double thickness = model.plan().makeUp().walls().members().section().thicknessMm();
         return Csv.text(
                 new String[] {
-                    "number", "placeMm", "frontFaceMm", "rearFaceMm", "longSideMm", "bevelDegrees"
+                    "number",
+                    "place mm",
+                    "front face mm",
+                    "rear face mm",
+                    "long side mm",
+                    "bevel degrees"
                 },
                 rows -> {
                     int number = 1;
@@ -40,11 +45,11 @@ public final class BuildLists {
                 new String[] {
                     "number",
                     "piece",
-                    "fromMm",
-                    "toMm",
-                    "lengthMm",
-                    "leastRadiusMm",
-                    "turnAfterDegrees"
+                    "from mm",
+                    "to mm",
+                    "length mm",
+                    "least radius mm",
+                    "turn after degrees"
                 },
                 rows -> {
                     double along = 0;
@@ -79,13 +84,13 @@ public final class BuildLists {
                     "inner",
                     "held",
                     "glue",
-                    "areaM2",
+                    "area m2",
                     "coats",
                     "litres",
-                    "fromC",
-                    "toC",
-                    "openMinutes",
-                    "cureHours"
+                    "from C",
+                    "to C",
+                    "open minutes",
+                    "cure hours"
                 },
                 rows ->
                         model.made()

@@ -68,8 +68,11 @@ class ExportsTest {
                         "wagtail-bars.csv",
                         "wagtail-cut-list.csv",
                         "wagtail-figures.json",
+                        "wagtail-glue.csv",
                         "wagtail-materials.csv",
                         "wagtail-sheets.csv",
+                        "wagtail-strip.csv",
+                        "wagtail-uprights.csv",
                         "wagtail.pdf");
     }
 
@@ -103,6 +106,40 @@ class ExportsTest {
         assertThat(rows)
                 .extracting(r -> r.get("kind"))
                 .contains("sheet", "foam", "door", "window", "sealant", "tape");
+    }
+
+    /** The lists of a box whose frame is not set out: what the outline and the make-up give is there. */
+    @Test
+    void curvedBox_uprightsStripAndGlue() throws IOException {
+        BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
+        BarCutting none = BarCutting.of(siskin.members(), siskin.plan().supplies());
+        Exports.write(siskin, none, new Order(folder, Set.of("csv"), Paper.A4));
+        List<CSVRecord> strip = csv(folder.resolve("siskin-strip.csv"));
+        assertThat(strip).hasSize(siskin.outline().elements().size());
+        double along = 0;
+        for (CSVRecord piece : strip) {
+            assertThat(number(piece, "from mm")).isCloseTo(along, within(0.2));
+            along += number(piece, "length mm");
+        }
+        assertThat(along)
+                .isCloseTo(
+                        siskin.figure("outline.strip-total").orElseThrow().quantity().value(),
+                        within(0.5));
+        for (CSVRecord upright : csv(folder.resolve("siskin-uprights.csv"))) {
+            double place = number(upright, "place mm");
+            assertThat(number(upright, "front face mm"))
+                    .isCloseTo(siskin.outline().heightAt(place).orElseThrow(), within(25.0));
+            assertThat(number(upright, "long side mm"))
+                    .isGreaterThanOrEqualTo(number(upright, "rear face mm"));
+        }
+        List<CSVRecord> glue = csv(folder.resolve("siskin-glue.csv"));
+        assertThat(glue).hasSize(siskin.made().orElseThrow().glues().joints().size());
+        assertThat(glue).allMatch(joint -> number(joint, "area m2") > 0);
+        assertThat(csv(folder.resolve("siskin-cut-list.csv"))).isEmpty();
+    }
+
+    private static double number(CSVRecord row, String column) {
+        return Double.parseDouble(row.get(column));
     }
 
     @Test
