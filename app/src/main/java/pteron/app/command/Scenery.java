@@ -2,6 +2,7 @@ package pteron.app.command;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import pteron.app.station.Station;
 import pteron.app.window.AppWindow;
 import pteron.core.drawing.View;
@@ -11,7 +12,9 @@ final class Scenery {
 
     static final String START = "start";
 
-    private static final List<String> TABLES = List.of("schools", "scales");
+    /** Tables with the station that they belong to. */
+    private static final Map<String, Station> TABLES =
+            Map.of("schools", Station.MAKE_UP, "scales", Station.CARRIER);
 
     private Scenery() {}
 
@@ -34,7 +37,7 @@ final class Scenery {
             names.add(view.key());
         }
         names.add(START);
-        names.addAll(TABLES);
+        names.addAll(TABLES.keySet().stream().sorted().toList());
         return names;
     }
 
@@ -50,7 +53,8 @@ final class Scenery {
                     window.bench().viewProperty().set(view);
                 }
             }
-            if (TABLES.contains(word)) {
+            if (TABLES.containsKey(word)) {
+                window.bench().stationProperty().set(TABLES.get(word));
                 window.bench().tableProperty().set(word);
             }
         }

@@ -45,8 +45,10 @@ final class FigureLayout {
     private void middle(DimensionNode node, double x, double y) {
         double right = Math.max(0, width - node.getWidth());
         double low = Math.max(0, height - node.getHeight());
+        // a figure that is turned is narrower than its node
+        double least = Painter.isUpward(node.dimension()) ? -node.getWidth() / 3 : 0;
         node.relocate(
-                Math.rint(Math.clamp(x - node.getWidth() / 2, -node.getWidth() / 3, right)),
+                Math.rint(Math.clamp(x - node.getWidth() / 2, least, right)),
                 Math.rint(Math.clamp(y - node.getHeight() / 2, 0, low)));
     }
 
@@ -58,8 +60,10 @@ final class FigureLayout {
         }
         double low = Math.min(from, to);
         double out = node.getWidth() / 2 + CLEAR;
-        boolean leftFree = figures.stream().noneMatch(other -> endsAt(other, node, low));
-        return leftFree ? low - out : low + room + out;
+        boolean free =
+                low - out - node.getWidth() / 2 >= 0
+                        && figures.stream().noneMatch(other -> endsAt(other, node, low));
+        return free ? low - out : low + room + out;
     }
 
     /** {@return whether another dimension of the same row ends where this one begins} */

@@ -5,7 +5,9 @@ import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.strength.Check;
 
@@ -31,13 +33,13 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
     private static String telling(Station station, BoxModel model, BarCutting cutting) {
         UnitSystem units = model.plan().units();
         return switch (station) {
-            case CARRIER -> text(model, "balance.margin-gross") + " left";
+            case CARRIER -> left(model);
             case OUTLINE -> Quantity.mm(model.outline().heightMm()).text(units) + " high";
             case MAKE_UP -> warmth(model);
-            case FRAME -> text(model, "frame.members") + " members";
-            case OPENINGS -> text(model, "openings.count") + " openings";
-            case SKINS -> text(model, "skins.sheets") + " sheets";
-            case SEALING -> text(model, "sealing.cartridges") + " cartridges";
+            case FRAME -> count(model, "frame.members", "members");
+            case OPENINGS -> model.plan().openings().size() + " openings";
+            case SKINS -> count(model, "skins.sheets", "sheets");
+            case SEALING -> count(model, "sealing.cartridges", "cartridges");
             case BALANCE ->
                     model.carrier().front().name()
                             + " "
@@ -69,6 +71,19 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
         return model.figure(key)
                 .map(figure -> figure.quantity().text(model.plan().units()))
                 .orElse("no");
+    }
+
+    private static String count(BoxModel model, String key, String what) {
+        return model.isWeighedByAreas() ? "not set out" : text(model, key) + " " + what;
+    }
+
+    private static String left(BoxModel model) {
+        UnitSystem units = model.plan().units();
+        double kg = model.plan().vehicle().gear().grossKg() - model.balance().massKg();
+        return "%s %s left"
+                .formatted(
+                        NumberText.format(Unit.KILOGRAM.shown(kg, units), 0),
+                        Unit.KILOGRAM.symbol(units));
     }
 
     private static double margin(Station station, BoxModel model) {

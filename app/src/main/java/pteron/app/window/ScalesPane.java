@@ -136,8 +136,8 @@ final class ScalesPane extends ScrollPane {
 
     private String list(List<Double> values) {
         return values.stream()
-                .map(v -> NumberText.format(Unit.KILOGRAM.shown(v, bench.units()), 0))
-                .collect(Collectors.joining(" "));
+                .map(v -> "%.0f".formatted(Unit.KILOGRAM.shown(v, bench.units())))
+                .collect(Collectors.joining("  "));
     }
 
     private String kg(double value) {

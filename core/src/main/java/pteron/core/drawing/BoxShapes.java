@@ -3,7 +3,6 @@ package pteron.core.drawing;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import pteron.core.curve.Curve;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
@@ -11,11 +10,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.model.Built;
 import pteron.core.opening.PlacedOpening;
-import pteron.core.outline.EdgeKind;
-import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
-import pteron.core.outline.WheelArchShape;
-import pteron.core.plan.Opening;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -106,7 +101,7 @@ final class BoxShapes {
     /** Draws the skin of a side wall, which everything else is seen through. */
     void skin(PanelKind side) {
         if (canvas.model().built().isEmpty() && canvas.model().outline().usable()) {
-            bareSide(side);
+            new BareShapes(canvas).side(side);
         }
         canvas.model()
                 .built()
@@ -191,57 +186,7 @@ final class BoxShapes {
                 OutlineShapes.chain(canvas.model()).stream()
                         .map(point -> canvas.at(point.u(), 0, point.v()))
                         .toList());
-        overhang();
-    }
-
-    /** The roof over front and rear, with its drip edge. */
-    private void overhang() {
-        Outline outline = canvas.model().outline();
-        var over = canvas.model().plan().box().details().overhang();
-        if (!over.exists() || !outline.usable()) {
-            return;
-        }
-        List<Element> roofs =
-                outline.elements().stream().filter(e -> e.kind() == EdgeKind.ROOF).toList();
-        if (!roofs.isEmpty()) {
-            Curve first = roofs.getFirst().curve();
-            Curve last = roofs.getLast().curve();
-            edge(first.from(), first.direction(0).times(-over.frontMm()), over.dripMm());
-            Point2 way = last.direction(last.lengthMm());
-            edge(last.to(), way.times(over.rearMm()), over.dripMm());
-        }
-    }
-
-    /** The roof beyond a wall, and what drips hang from it. */
-    private void edge(Point2 from, Point2 over, double dripMm) {
-        Point2 end = from.plus(over);
-        if (over.length() > 0) {
-            canvas.line(
-                    LineKind.OUTLINE,
-                    canvas.at(from.u(), 0, from.v()),
-                    canvas.at(end.u(), 0, end.v()),
-                    canvas.at(end.u(), 0, end.v() - dripMm));
-        }
-    }
-
-    /** Draws a side whose frame is not set out: its skin with arches cut out, its openings. */
-    private void bareSide(PanelKind side) {
-        var plan = canvas.model().plan();
-        var wall = side == PanelKind.LEFT ? Opening.Wall.LEFT : Opening.Wall.RIGHT;
-        WheelArchShape.without(
-                        canvas.model().outline().shape().polygon(),
-                        plan.box().details().wheelArches())
-                .forEach(
-                        shape ->
-                                canvas.area(
-                                        Matter.SKIN,
-                                        shape.corners().stream()
-                                                .map(c -> canvas.at(c.u(), 0, c.v()))
-                                                .toList()));
-        double floor = plan.makeUp().floor().structureMm();
-        plan.openings().stream()
-                .filter(opening -> opening.wall() == wall)
-                .forEach(opening -> canvas.bareOpening(opening, floor));
+        new BareShapes(canvas).overhang();
     }
 
     /** Draws joints in the sealing station, the centre of gravity and the supports in that of balance. */

@@ -27,6 +27,7 @@ final class Canvas {
     private final List<Shape> shapes = new ArrayList<>();
     private final List<Dimension> dimensions = new ArrayList<>();
     private final List<Grip> grips = new ArrayList<>();
+    private final List<Point2> room = new ArrayList<>();
 
     Canvas(View view, BoxModel model) {
         this.view = view;
@@ -96,40 +97,28 @@ final class Canvas {
     }
 
     void opening(PlacedOpening one) {
-        Panel panel = one.panel();
-        List<Point2> corners =
+        opening(
+                one.opening(),
                 one.cutOut().polygon().corners().stream()
-                        .map(corner -> at(panel.placement().at(corner, 0)))
-                        .toList();
-        Matter matter = one.opening().kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
-        shapes.add(new Shape.Area(corners, matter, one.opening().id(), 0));
-        Bounds2 bounds = Polygon2.of(corners).bounds();
-        shapes.add(
-                new Shape.Label(
-                        bounds.middle(),
-                        one.opening().name(),
-                        Shape.Label.Kind.NAME,
-                        bounds.width()));
-        int direction = view == View.RIGHT || view == View.FRONT ? -1 : 1;
-        grips.add(new Grip(one.opening().id(), bounds, direction, Grip.Kind.OPENING));
+                        .map(corner -> at(one.panel().placement().at(corner, 0)))
+                        .toList());
     }
 
-    /** Adds an opening of a side whose frame is not set out. */
-    void bareOpening(Opening opening, double floorMm) {
-        double from = opening.place().alongMm();
-        double low = floorMm + opening.place().sillMm();
-        Point2 one = at(from, 0, low);
-        Point2 other = at(from + opening.size().widthMm(), 0, low + opening.size().heightMm());
-        List<Point2> corners =
-                List.of(one, new Point2(other.u(), one.v()), other, new Point2(one.u(), other.v()));
+    /** Adds an opening with its name and its grip. */
+    void opening(Opening opening, List<Point2> corners) {
         Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
         shapes.add(new Shape.Area(corners, matter, opening.id(), 0));
         Bounds2 bounds = Polygon2.of(corners).bounds();
         shapes.add(
                 new Shape.Label(
                         bounds.middle(), opening.name(), Shape.Label.Kind.NAME, bounds.width()));
-        int direction = view == View.RIGHT ? -1 : 1;
+        int direction = view == View.RIGHT || view == View.FRONT ? -1 : 1;
         grips.add(new Grip(opening.id(), bounds, direction, Grip.Kind.OPENING));
+    }
+
+    /** Keeps room up to a point, for names that reach beyond the shapes. */
+    void room(Point2 point) {
+        room.add(point);
     }
 
     void grip(Grip grip) {
@@ -186,7 +175,7 @@ final class Canvas {
     }
 
     private Bounds2 bounds() {
-        List<Point2> points = new ArrayList<>();
+        List<Point2> points = new ArrayList<>(room);
         for (Shape shape : shapes) {
             switch (shape) {
                 case Shape.Area area -> points.addAll(area.corners());

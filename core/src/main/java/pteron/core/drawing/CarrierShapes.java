@@ -2,16 +2,14 @@ package pteron.core.drawing;
 
 import java.util.List;
 import pteron.core.carrier.Carrier;
-import pteron.core.carrier.Clearance;
 import pteron.core.geometry.Point2;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.RunningGear.Wheels;
-import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Steel.Outrigger;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
 
-/** Draws the carrier under the box: ground, wheels, steel, deck, cab, solids. */
+/** Draws the carrier under the box: ground, wheels, steel, deck, cab. */
 final class CarrierShapes {
 
     /** Depth of the deck's planks in the picture (mm). */
@@ -120,39 +118,6 @@ final class CarrierShapes {
                     canvas.at(back, 0, sill),
                     canvas.at(back, 0, sill + cab.window().heightMm()));
         }
-    }
-
-    /** Draws the solids over the box: dashed, so that the box is seen through them. */
-    void solids() {
-        for (Clearance clearance : carrier.clearances()) {
-            if (clearance.solid().kind() != Solid.Kind.CAB) {
-                for (int side : clearance.solid().mirrored() ? new int[] {1, -1} : new int[] {1}) {
-                    solid(clearance.solid(), side);
-                }
-            }
-        }
-    }
-
-    private void solid(Solid solid, int side) {
-        double fromX = front() + solid.along().fromMm();
-        double toX = front() + solid.along().toMm();
-        double fromY = side * solid.across().fromMm();
-        double toY = side * solid.across().toMm();
-        double fromZ = deck + solid.up().fromMm();
-        double toZ = deck + solid.up().toMm();
-        Point2 one = canvas.at(fromX, fromY, fromZ);
-        Point2 other = canvas.at(toX, toY, toZ);
-        canvas.line(
-                LineKind.SOLID,
-                one,
-                new Point2(other.u(), one.v()),
-                other,
-                new Point2(one.u(), other.v()),
-                one);
-        double room = Math.abs(other.u() - one.u());
-        canvas.add(
-                new Shape.Label(
-                        one.plus(other).times(0.5), solid.name(), Shape.Label.Kind.NAME, room));
     }
 
     void end() {

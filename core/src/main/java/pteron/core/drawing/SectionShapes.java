@@ -72,9 +72,7 @@ final class SectionShapes {
         names();
         dimensions();
         lines();
-        // the names take room that no shape tells
-        Point2 end = new Point2(WIDE_MM + NAMES_MM, 0);
-        canvas.line(LineKind.HELP, end, end);
+        canvas.room(new Point2(WIDE_MM + NAMES_MM, 0));
         return canvas.drawing();
     }
 

@@ -19,6 +19,9 @@ import pteron.core.plan.Opening;
  */
 final class UnfoldedShapes {
 
+    /** Share of the whole length that a figure takes on its line at least. */
+    private static final double FIGURE_SHARE = 0.12;
+
     private final BoxModel model;
     private final BoxPlan plan;
     private final Canvas canvas;
@@ -53,16 +56,36 @@ final class UnfoldedShapes {
             if (!element.isStraight()) {
                 bends(element, at);
             }
-            canvas.tells(new Point2(at, -half), new Point2(end, -half), Side.BOTTOM, 0);
             at = end;
         }
+        lengths(elements);
         stripOpenings(elements);
         for (int i = 1; i < elements.size(); i++) {
             double bend = along(elements, i);
             canvas.line(LineKind.SEAM, new Point2(bend, -half), new Point2(bend, half));
         }
         canvas.dimension("box.width", new Point2(0, -half), new Point2(0, half), Side.LEFT, 0);
-        canvas.tells(new Point2(0, -half), new Point2(at, -half), Side.BOTTOM, 1);
+    }
+
+    /** Dimensions the pieces of the strip and the floor behind it, short ones in rows of their own. */
+    private void lengths(List<Element> elements) {
+        double whole = along(elements, elements.size());
+        DimensionRows rows = new DimensionRows((whole + floorMm()) * FIGURE_SHARE);
+        double at = 0;
+        for (Element element : elements) {
+            length(at, at + element.lengthMm(), rows.row(at, at + element.lengthMm()));
+            at += element.lengthMm();
+        }
+        length(whole, whole + floorMm(), rows.row(whole, whole + floorMm()));
+        length(0, whole, rows.count());
+    }
+
+    private void length(double from, double to, int row) {
+        canvas.tells(new Point2(from, -half), new Point2(to, -half), Side.BOTTOM, row);
+    }
+
+    private double floorMm() {
+        return plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
     }
 
     private static double along(List<Element> elements, int count) {
@@ -192,11 +215,9 @@ final class UnfoldedShapes {
 
     private void floor(List<Element> elements) {
         double at = along(elements, elements.size());
-        double length =
-                plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
+        double length = floorMm();
         canvas.rectangle(Matter.BOARD, new Point2(at, -half), new Point2(at + length, half));
         canvas.line(LineKind.SEAM, new Point2(at, -half), new Point2(at, half));
-        canvas.tells(new Point2(at, -half), new Point2(at + length, -half), Side.BOTTOM, 0);
         canvas.add(
                 new Shape.Label(
                         new Point2(at + length / 2, 0), "floor", Shape.Label.Kind.NAME, length));
