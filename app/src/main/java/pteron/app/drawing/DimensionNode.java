@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import pteron.core.drawing.Dimension;
@@ -49,6 +50,8 @@ final class DimensionNode extends StackPane {
             getStyleClass().add("settable");
             setFocusTraversable(true);
             setAccessibleText(dimension.key() + " " + figure.getText());
+            // a press on the drawing would drop the choice that this dimension belongs to
+            setOnMousePressed(MouseEvent::consume);
             setOnMouseClicked(
                     event -> {
                         edit();

@@ -166,6 +166,12 @@ class StationsTest extends DesktopRobot {
         assertThat(plan().box().outline().get(3).link().through()).hasSize(4);
         assertThat(exists("grip-outline.3.spot.0")).isTrue();
         select("outline.3.spot.1");
+        double before = plan().box().outline().get(3).link().through().get(1).zMm();
+        type("outline.3.spot.1.z", String.valueOf(Math.round(before + 15)));
+        assertThat(plan().box().outline().get(3).link().through().get(1).zMm())
+                .isCloseTo(before + 15, within(0.6));
+        press("do-undo");
+        select("outline.3.spot.1");
         press("tool-drop-corner");
         assertThat(plan().box().outline().get(3).link().through()).hasSize(3);
         select("outline.3");

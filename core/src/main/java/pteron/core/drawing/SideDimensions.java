@@ -7,6 +7,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.shell.PanelKind;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
@@ -44,7 +45,7 @@ final class SideDimensions {
         int row = 0;
         switch (station) {
             case "carrier" -> carrier();
-            case "outline" -> row = corners();
+            case "outline" -> row = corners(selected);
             case "openings" -> row = openings(selected);
             default -> row = 0;
         }
@@ -131,7 +132,7 @@ final class SideDimensions {
     }
 
     /** {@return rows taken above} */
-    private int corners() {
+    private int corners(String selected) {
         List<Point2> points = outline.points();
         int last = points.size() - 1;
         int frontRow = 0;
@@ -159,7 +160,27 @@ final class SideDimensions {
                         nearFront ? frontRow++ : 2 + rearRow++);
             }
         }
-        return canvas.drawing().rows(Side.TOP);
+        int row = canvas.drawing().rows(Side.TOP);
+        return spot(selected, row, frontRow) ? row + 1 : row;
+    }
+
+    /** Dimensions the chosen spot of an arc or batten; {@return whether one is chosen} */
+    private boolean spot(String selected, int topRow, int frontRow) {
+        List<OutlinePoint> points = model.plan().box().outline();
+        for (int i = 0; i < points.size(); i++) {
+            List<OutlinePoint.Spot> spots = points.get(i).link().through();
+            for (int k = 0; k < spots.size(); k++) {
+                String key = "outline." + i + ".spot." + k;
+                if (key.equals(selected)) {
+                    double x = spots.get(k).xMm();
+                    double z = spots.get(k).zMm();
+                    canvas.dimension(key + ".x", at(0, top), at(x, z), Side.TOP, topRow);
+                    canvas.dimension(key + ".z", at(x, 0), at(x, z), frontSide(), frontRow);
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** {@return rows taken above} */
