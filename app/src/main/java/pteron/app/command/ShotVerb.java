@@ -53,6 +53,14 @@ final class ShotVerb implements Callable<Integer> {
     private String working;
 
     @Option(
+            names = "--select",
+            paramLabel = "PART",
+            defaultValue = "",
+            description =
+                    "choose a part of the drawing, an opening or outline.2 for the third corner")
+    private String part;
+
+    @Option(
             names = "--side",
             paramLabel = "TAB",
             defaultValue = "findings",
@@ -89,6 +97,7 @@ final class ShotVerb implements Callable<Integer> {
         }
         window.show(plan, PlanArgument.file(file));
         Scenery.set(window, view);
+        window.bench().selectedProperty().set(part);
         window.bench().workingProperty().set(working);
         window.showSide(side);
     }

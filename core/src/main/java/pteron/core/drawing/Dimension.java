@@ -1,5 +1,6 @@
 package pteron.core.drawing;
 
+import java.util.Set;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 
@@ -16,6 +17,8 @@ import pteron.core.geometry.Point2;
  */
 public record Dimension(
         String key, Point2 from, Point2 to, Side side, int row, double valueMm, double edgeMm) {
+
+    private static final Set<String> OVERALL = Set.of("box.length", "box.width", "box.height");
 
     /** Sides of a drawing. */
     public enum Side {
@@ -37,6 +40,16 @@ public record Dimension(
     /** {@return whether typing into it changes the plan} */
     public boolean canBeSet() {
         return !key.isEmpty();
+    }
+
+    /** {@return whether it measures the whole box} */
+    boolean isOverall() {
+        return key.isEmpty() || OVERALL.contains(key);
+    }
+
+    /** {@return this dimension in another row} */
+    Dimension inRow(int other) {
+        return new Dimension(key, from, to, side, other, valueMm, edgeMm);
     }
 
     /** {@return this dimension moved with its view (mm)} */

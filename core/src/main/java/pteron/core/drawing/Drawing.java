@@ -34,4 +34,23 @@ public record Drawing(
                 .max()
                 .orElse(0);
     }
+
+    /** {@return the same view with the dimensions of the whole box alone, in the nearest rows} */
+    Drawing withOverallDimensions() {
+        List<Dimension> overall = dimensions.stream().filter(Dimension::isOverall).toList();
+        List<Dimension> nearer =
+                overall.stream()
+                        .map(
+                                one ->
+                                        one.inRow(
+                                                (int)
+                                                        overall.stream()
+                                                                .filter(o -> o.side() == one.side())
+                                                                .mapToInt(Dimension::row)
+                                                                .filter(row -> row < one.row())
+                                                                .distinct()
+                                                                .count()))
+                        .toList();
+        return new Drawing(view, shapes, nearer, grips, bounds);
+    }
 }

@@ -10,11 +10,8 @@ import pteron.core.shell.PanelKind;
 /** Draws the views of a box. */
 public final class Drawings {
 
-    /** Room between two views on one sheet, for their dimensions (mm). */
-    private static final double GAP_MM = 1100;
-
     /** Room under a cut for its title (mm). */
-    private static final double SECTION_TITLE_MM = 34;
+    private static final double SECTION_TITLE_MM = 14;
 
     /** Room over the first cut for figures that stand above short dimensions (mm). */
     private static final double SECTION_TOP_MM = 16;
@@ -117,19 +114,20 @@ public final class Drawings {
 
     /** Puts the views on one sheet as they join: plan under the side, ends beside it. */
     private static Drawing all(BoxModel model, String station) {
-        Drawing left = side(model, View.LEFT, station, "");
-        Drawing rear = new EndShapes(model, View.REAR, station).drawing();
-        Drawing front = new EndShapes(model, View.FRONT, station).drawing();
-        Drawing plan = plan(model, station);
-        double right = left.bounds().toU() + GAP_MM;
-        double below = left.bounds().fromV() - GAP_MM;
-        Sheet sheet = new Sheet(View.ALL, GAP_MM);
+        Drawing left = side(model, View.LEFT, station, "").withOverallDimensions();
+        Drawing rear = new EndShapes(model, View.REAR, station).drawing().withOverallDimensions();
+        Drawing front = new EndShapes(model, View.FRONT, station).drawing().withOverallDimensions();
+        Drawing plan = plan(model, station).withOverallDimensions();
+        double row = Sheet.rowMm(List.of(left, rear), List.of(left, plan));
+        Sheet sheet = new Sheet(View.ALL, row);
+        int beside = left.rows(Side.RIGHT) + rear.rows(Side.LEFT) + 1;
+        double right = left.bounds().toU() + row * beside;
+        int rows = left.rows(Side.BOTTOM) + plan.rows(Side.TOP) + 2;
+        double below = left.bounds().fromV() - row * rows;
         sheet.put(left, new Point2(0, 0));
         sheet.put(rear, new Point2(right - rear.bounds().fromU(), 0));
-        double planAt = below - plan.bounds().toV();
-        sheet.put(plan, new Point2(0, planAt));
-        double frontAt = below - front.bounds().toV() - 0.05 * GAP_MM;
-        sheet.put(front, new Point2(right - front.bounds().fromU(), frontAt));
+        sheet.put(plan, new Point2(0, below - plan.bounds().toV()));
+        sheet.put(front, new Point2(right - front.bounds().fromU(), below - front.bounds().toV()));
         return sheet.drawing();
     }
 

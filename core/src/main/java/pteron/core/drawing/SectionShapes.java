@@ -12,14 +12,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.material.Material;
 import pteron.core.model.BoxModel;
-import pteron.core.plan.Climate;
-import pteron.core.quantity.Quantity;
-import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.warmth.HumidAir;
-import pteron.core.warmth.Vapour;
-import pteron.core.warmth.WarmLayer.Path;
-import pteron.core.warmth.WarmWall;
 
 /**
  * Draws floor, walls or roof cut through, to scale: layers lie over each other, the outside of walls and roof
@@ -34,7 +27,7 @@ final class SectionShapes {
     private static final double NAMES_MM = 100;
 
     /** Room between two parts (mm). */
-    static final double GAP_MM = 24;
+    static final double GAP_MM = 38;
 
     /** Least distance of two names (mm). */
     private static final double NAME_STEP_MM = 11;
@@ -71,7 +64,7 @@ final class SectionShapes {
         }
         names();
         dimensions();
-        lines();
+        new WarmLines(canvas, part, WIDE_MM, top).draw();
         canvas.room(new Point2(WIDE_MM + NAMES_MM, 0));
         return canvas.drawing();
     }
@@ -221,61 +214,5 @@ final class SectionShapes {
                                 Grip.Kind.LAYER));
             }
         }
-    }
-
-    /** Temperature and dew point in the bay: cold on the left, warm on the right. */
-    private void lines() {
-        if (model.made().isEmpty()) {
-            return;
-        }
-        List<WarmWall> walls = model.made().get().warmth().walls();
-        for (int i = 0; i < walls.size(); i++) {
-            if (walls.get(i).part().equals(part)) {
-                lines(walls.get(i), model.made().get().warmth().vapours().get(i));
-            }
-        }
-    }
-
-    private void lines(WarmWall wall, Vapour vapour) {
-        Climate climate = model.plan().climate();
-        double inside = climate.inside().celsius();
-        double outside = climate.outside().celsius();
-        List<Double> temperatures = wall.temperatures(Path.BAY, inside, outside);
-        boolean floor = part.equals("floor");
-        List<Point2> warm = new ArrayList<>();
-        List<Point2> dew = new ArrayList<>();
-        double v = floor ? top : 0;
-        for (int i = 0; i < temperatures.size(); i++) {
-            if (i > 0) {
-                double thick = wall.layers().get(i - 1).thicknessMm();
-                v += floor ? -thick : thick;
-            }
-            warm.add(new Point2(across(temperatures.get(i), climate), v));
-            double point = HumidAir.condensesAt(vapour.pressures().get(i));
-            dew.add(new Point2(across(point, climate), v));
-        }
-        canvas.line(LineKind.TEMPERATURE, warm);
-        canvas.line(LineKind.DEW, dew);
-        told(warm.getFirst(), temperatures.getFirst(), floor ? 1 : -1);
-        told(warm.getLast(), temperatures.getLast(), floor ? -1 : 1);
-        for (Vapour.Place place : vapour.places()) {
-            canvas.add(new Shape.Mark(dew.get(place.interfaceIndex()), Shape.Mark.Kind.WATER));
-        }
-    }
-
-    /** Writes a temperature beside the end of its line. */
-    private void told(Point2 at, double celsius, int way) {
-        String text = new Quantity(celsius, Unit.CELSIUS).text(model.plan().units());
-        canvas.add(
-                new Shape.Label(
-                        at.plus(new Point2(0, way * 5.0)), text, Shape.Label.Kind.NAME, WIDE_MM));
-    }
-
-    /** {@return where a temperature lies across the cut: coldest and warmest air at its edges} */
-    private static double across(double celsius, Climate climate) {
-        double least = Math.min(climate.inside().celsius(), climate.outside().celsius()) - 8;
-        double most = Math.max(climate.inside().celsius(), climate.outside().celsius());
-        double share = (celsius - least) / Math.max(1, most - least);
-        return WIDE_MM * Math.clamp(share, 0, 1);
     }
 }

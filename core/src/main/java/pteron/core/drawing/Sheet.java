@@ -9,16 +9,44 @@ import pteron.core.geometry.Point2;
 /** Several views on one sheet. */
 final class Sheet {
 
+    /** Rows of dimensions that a sheet is high, a screen or a paper across. */
+    private static final double ROWS_HIGH = 19;
+
+    /** Rows of dimensions that a sheet is wide. */
+    private static final double ROWS_WIDE = 29;
+
+    /** Rows that edges and titles take. */
+    private static final int ROWS_BETWEEN = 5;
+
     private final View view;
-    private final double titleMm;
+    private final double rowMm;
     private final List<Shape> shapes = new ArrayList<>();
     private final List<Dimension> dimensions = new ArrayList<>();
     private final List<Grip> grips = new ArrayList<>();
     private Bounds2 bounds;
 
-    Sheet(View view, double titleMm) {
+    Sheet(View view, double rowMm) {
         this.view = view;
-        this.titleMm = titleMm;
+        this.rowMm = rowMm;
+    }
+
+    /**
+     * {@return room that a row of dimensions takes when all is drawn as large as the sheet allows (mm)}
+     *
+     * @param across views beside each other
+     * @param down views below each other
+     */
+    static double rowMm(List<Drawing> across, List<Drawing> down) {
+        double wide = across.stream().mapToDouble(d -> d.bounds().width()).sum();
+        double high = down.stream().mapToDouble(d -> d.bounds().height()).sum();
+        int columns = rows(across, Side.LEFT) + rows(across, Side.RIGHT) + ROWS_BETWEEN;
+        int rows = rows(down, Side.TOP) + rows(down, Side.BOTTOM) + ROWS_BETWEEN;
+        return Math.max(
+                wide / Math.max(1, ROWS_WIDE - columns), high / Math.max(1, ROWS_HIGH - rows));
+    }
+
+    private static int rows(List<Drawing> drawings, Side side) {
+        return drawings.stream().mapToInt(drawing -> drawing.rows(side)).sum();
     }
 
     void put(Drawing drawing, Point2 by) {
@@ -32,7 +60,7 @@ final class Sheet {
             grips.add(grip.at(moved(grip.area(), by)));
         }
         Bounds2 here = moved(drawing.bounds(), by);
-        double below = (0.22 + 0.3 * drawing.rows(Side.BOTTOM)) * titleMm;
+        double below = (0.9 + drawing.rows(Side.BOTTOM)) * rowMm;
         shapes.add(
                 new Shape.Label(
                         new Point2(here.middle().u(), here.fromV() - below),

@@ -9,7 +9,10 @@ import pteron.core.vehicle.Solid;
 final class SolidShapes {
 
     /** Depth of a solid's name under its upper edge, where it is high enough (mm). */
-    private static final double NAME_MM = 60;
+    private static final double NAME_MM = 110;
+
+    /** Height of a solid in the picture below which it has no name (mm). */
+    private static final double LEAST_MM = 120;
 
     private final Canvas canvas;
     private final Carrier carrier;
@@ -61,6 +64,9 @@ final class SolidShapes {
     private void name(String name, Point2 one, Point2 other) {
         double high = Math.abs(other.v() - one.v());
         double top = Math.max(one.v(), other.v());
+        if (high < LEAST_MM) {
+            return;
+        }
         canvas.add(
                 new Shape.Label(
                         new Point2((one.u() + other.u()) / 2, top - Math.min(NAME_MM, high / 2)),

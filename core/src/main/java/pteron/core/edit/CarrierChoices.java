@@ -17,6 +17,9 @@ import pteron.core.vehicle.Vehicle;
 /** Choices of the carrier, those of its kind only. */
 final class CarrierChoices {
 
+    private static final String A_FRAME = "A-frame";
+    private static final String OVER = "over the wheels";
+
     private CarrierChoices() {}
 
     /** {@return the choices of the carrier} */
@@ -28,16 +31,16 @@ final class CarrierChoices {
                         choice(
                                 "drawbar.form",
                                 "Drawbar",
-                                Choices.of(Drawbar.Form.values()),
-                                v -> Choices.id(((Trailer) v).drawbar().form()),
+                                List.of(A_FRAME, "centre pole"),
+                                v -> isFrame((Trailer) v) ? A_FRAME : "centre pole",
                                 (v, id) -> withForm((Trailer) v, id)));
                 choices.add(
                         choice(
                                 "deck.over-wheels",
                                 "Deck",
-                                List.of("between", "over"),
-                                v -> ((Trailer) v).overWheels() ? "over" : "between",
-                                (v, id) -> ((Trailer) v).withOverWheels(id.equals("over"))));
+                                List.of("between the wheels", OVER),
+                                v -> ((Trailer) v).overWheels() ? OVER : "between the wheels",
+                                (v, id) -> ((Trailer) v).withOverWheels(id.equals(OVER))));
             }
             case Pickup pickup ->
                     choices.add(
@@ -79,9 +82,13 @@ final class CarrierChoices {
                 (plan, id) -> plan.withVehicle(set.apply(plan.vehicle(), id)));
     }
 
+    private static boolean isFrame(Trailer trailer) {
+        return trailer.drawbar().form() == Drawbar.Form.A_FRAME;
+    }
+
     private static Vehicle withForm(Trailer trailer, String id) {
         Drawbar old = trailer.drawbar();
-        Drawbar.Form form = Choices.value(Drawbar.Form.values(), id);
+        Drawbar.Form form = id.equals(A_FRAME) ? Drawbar.Form.A_FRAME : Drawbar.Form.CENTRE_POLE;
         return trailer.withDrawbar(new Drawbar(form, old.aheadMm(), old.emptyKg(), old.ratingKg()));
     }
 

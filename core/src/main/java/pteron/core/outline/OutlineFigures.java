@@ -13,7 +13,6 @@ import pteron.core.material.Property;
 import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
-import pteron.core.quantity.Unit;
 
 /** What an outline measures. */
 final class OutlineFigures {
@@ -37,7 +36,7 @@ final class OutlineFigures {
         all.size();
         all.strip();
         all.corners();
-        all.area();
+        all.figures.addAll(AreaFigures.of(outline, box));
         return all.figures;
     }
 
@@ -203,82 +202,5 @@ final class OutlineFigures {
                                                 "geometry; measured from the front foot on the outside"));
             }
         }
-    }
-
-    private void area() {
-        Quantity area = new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE);
-        add(
-                "side-area",
-                "Area of one side",
-                area,
-                () ->
-                        Working.of("A = half the integral of x dz − z dx round the side")
-                                .plan(
-                                        "n",
-                                        "corners of the outline",
-                                        Quantity.count(box.outline().size()))
-                                .source(
-                                        "Green's theorem; the shoelace formula of Gauss for straight lines; wheel arches not taken off"));
-        add(
-                "volume",
-                "Outside volume",
-                new Quantity(
-                        outline.areaMm2() * box.widthMm() / 1e9 - archVolume(), Unit.CUBIC_METRE),
-                () ->
-                        Working.of("V = A · W − arches")
-                                .worked("A", "area of one side", area)
-                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
-                                .worked(
-                                        "arches",
-                                        "room that wheel arches take on both sides",
-                                        new Quantity(archVolume(), Unit.CUBIC_METRE))
-                                .source("geometry"));
-        double front = box.widthMm() * (outline.heightMm() + outline.dropMm());
-        add(
-                "frontal-area",
-                "Frontal area of the box",
-                new Quantity(front / 1e6, Unit.SQUARE_METRE),
-                () ->
-                        Working.of("F = W · (H + drop)")
-                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
-                                .worked("H", "greatest height", Quantity.mm(outline.heightMm()))
-                                .worked("drop", "dropped floor", Quantity.mm(outline.dropMm()))
-                                .source(
-                                        "geometry; the shadow of the box from ahead, carrier left out"));
-        double strip = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
-        add(
-                "strip-area",
-                "Area of the strip",
-                new Quantity(strip * box.widthMm() / 1e6, Unit.SQUARE_METRE),
-                () ->
-                        Working.of("S = l · W")
-                                .worked("l", "whole strip", Quantity.mm(strip))
-                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
-                                .source("geometry; overhangs left out"));
-        centroid("x", "behind the front face", outline.shape().centroid().u());
-        centroid("z", "above the underside", outline.shape().centroid().v());
-    }
-
-    private void centroid(String axis, String words, double mm) {
-        add(
-                "centroid-" + axis,
-                "Middle of the side's area " + words,
-                Quantity.mm(mm),
-                () ->
-                        Working.of(axis + " = integral of " + axis + " dA / A")
-                                .worked(
-                                        "A",
-                                        "area of one side",
-                                        new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE))
-                                .source("Green's theorem"));
-    }
-
-    /** {@return room of the wheel arches on both sides (m³)} */
-    private double archVolume() {
-        return 2
-                * box.details().wheelArches().stream()
-                        .mapToDouble(arch -> WheelArchShape.areaMm2(arch) * arch.depthMm())
-                        .sum()
-                / 1e9;
     }
 }

@@ -59,6 +59,24 @@ class BattenTest {
         }
     }
 
+    /** What the spline would get wrong: a strip bent up by a fifth of its span is no flat strip. */
+    @Test
+    void highBatten_isNotTheSpline() {
+        Batten batten = through(0, 0, 1500, 600, 3000, 0);
+        PolynomialSplineFunction spline =
+                new SplineInterpolator()
+                        .interpolate(new double[] {0, 1500, 3000}, new double[] {0, 600, 0});
+        double worst = 0;
+        for (double s = 0; s <= batten.lengthMm(); s += 5) {
+            Point2 point = batten.at(s);
+            double off = point.v() - spline.value(Math.clamp(point.u(), 0, 3000));
+            worst = Math.max(worst, Math.abs(off));
+        }
+        assertThat(worst).isBetween(10.0, 25.0);
+        double bend = spline.polynomialSplineDerivative().polynomialSplineDerivative().value(1500);
+        assertThat(batten.hardestCurvature()).isLessThan(0.9 * Math.abs(bend));
+    }
+
     /** Nine points of an arc: away from the free ends within half a percent of its radius. */
     @Property(tries = 40)
     void pointsOfAnArc_giveItsCircle(

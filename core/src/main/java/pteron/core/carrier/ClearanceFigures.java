@@ -1,0 +1,146 @@
+package pteron.core.carrier;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.quantity.Quantity;
+import pteron.core.vehicle.Solid;
+
+/** Room between the box and what it may hit: solids, the cab and its window. */
+final class ClearanceFigures {
+
+    private final Standing standing;
+    private final Carrier carrier;
+    private final List<Figure> figures = new ArrayList<>();
+
+    private ClearanceFigures(Standing standing) {
+        this.standing = standing;
+        this.carrier = standing.carrier();
+    }
+
+    static List<Figure> of(Standing standing) {
+        ClearanceFigures all = new ClearanceFigures(standing);
+        all.clearances();
+        all.cab();
+        return all.figures;
+    }
+
+    private void add(String key, String name, Quantity value, Supplier<Working> working) {
+        figures.add(Figure.of("carrier." + key, name, value, working));
+    }
+
+    private void clearances() {
+        double needed = standing.neededRaiseMm();
+        add(
+                "floor-needed",
+                "Least sub-frame over what sticks up",
+                Quantity.mm(needed),
+                () ->
+                        Working.of("sub-frame = highest solid under the box + 10")
+                                .standard("10", "room over it", Quantity.mm(Clearances.OVER_MM))
+                                .source(
+                                        "geometry; 10 mm is common practice; 0 where nothing sticks up"));
+        int number = 1;
+        for (Clearance clearance : carrier.clearances()) {
+            Solid solid = clearance.solid();
+            Working.Builder working =
+                    clearance.way() == Clearance.Way.SIDEWAYS
+                            ? Working.of("gap = solid − W / 2, on each side")
+                                    .plan(
+                                            "solid",
+                                            "its inner face from the middle",
+                                            Quantity.mm(solid.across().fromMm()))
+                                    .plan(
+                                            "W",
+                                            "width of the box",
+                                            Quantity.mm(standing.plan().box().widthMm()))
+                            : Working.of("gap = least distance of the outline to the solid")
+                                    .plan(
+                                            "along",
+                                            "solid from the deck's front",
+                                            Quantity.mm(solid.along().fromMm()))
+                                    .plan(
+                                            "top",
+                                            "solid above the deck",
+                                            Quantity.mm(solid.up().toMm()));
+            add(
+                    "clearance." + number,
+                    "Room to " + solid.name() + (solid.mirrored() ? ", each side" : ""),
+                    Quantity.mm(clearance.gapMm()),
+                    () -> working.source("geometry; the solid is the upright box round it"));
+            number++;
+        }
+    }
+
+    private void cab() {
+        standing.cabGap()
+                .ifPresent(
+                        gap -> {
+                            Quantity moves =
+                                    Quantity.degrees(
+                                            carrier.vehicle()
+                                                    .cab()
+                                                    .orElseThrow()
+                                                    .frameMovesDegrees());
+                            add(
+                                    "cab-gap",
+                                    "Room behind the cab",
+                                    Quantity.mm(gap.behindMm()),
+                                    () ->
+                                            Working.of("needed = roof · tan(moves) + 25")
+                                                    .plan("moves", "movement of the frame", moves)
+                                                    .worked(
+                                                            "needed",
+                                                            "room that it needs",
+                                                            Quantity.mm(gap.behindNeedsMm()))
+                                                    .source("geometry; 25 mm is common practice"));
+                            if (gap.reachesOver()) {
+                                add(
+                                        "cab-roof-gap",
+                                        "Room over the cab's roof",
+                                        Quantity.mm(gap.overMm()),
+                                        () ->
+                                                Working.of(
+                                                                "needed = (reach + W / 2) · tan(moves) + 25")
+                                                        .worked(
+                                                                "reach",
+                                                                "box ahead of the cab's back wall",
+                                                                Quantity.mm(gap.aheadMm()))
+                                                        .plan(
+                                                                "moves",
+                                                                "movement of the frame",
+                                                                moves)
+                                                        .worked(
+                                                                "needed",
+                                                                "room that it needs",
+                                                                Quantity.mm(gap.overNeedsMm()))
+                                                        .source(
+                                                                "geometry, pitch and twist added; 25 mm is common practice"));
+                            }
+                            window();
+                        });
+    }
+
+    private void window() {
+        if (carrier.vehicle().cab().orElseThrow().window().exists()) {
+            add(
+                    "cab-window",
+                    "Share of the cab's window that is in line",
+                    Quantity.ratio(standing.windowInLine()),
+                    () ->
+                            Working.of("share = common area / area of the cab's window")
+                                    .plan(
+                                            "width",
+                                            "of the cab's window",
+                                            Quantity.mm(
+                                                    carrier.vehicle()
+                                                            .cab()
+                                                            .orElseThrow()
+                                                            .window()
+                                                            .widthMm()))
+                                    .source("geometry; the largest window of the front wall"));
+        }
+    }
+}

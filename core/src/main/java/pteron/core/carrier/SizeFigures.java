@@ -1,0 +1,177 @@
+package pteron.core.carrier;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.quantity.Quantity;
+
+/** How high, long and wide carrier and box are, and how one gets in. */
+final class SizeFigures {
+
+    private final Standing standing;
+    private final Carrier carrier;
+    private final List<Figure> figures = new ArrayList<>();
+
+    private SizeFigures(Standing standing) {
+        this.standing = standing;
+        this.carrier = standing.carrier();
+    }
+
+    static List<Figure> of(Standing standing) {
+        SizeFigures all = new SizeFigures(standing);
+        all.heights();
+        all.lengths();
+        all.steps();
+        return all.figures;
+    }
+
+    private void add(String key, String name, Quantity value, Supplier<Working> working) {
+        figures.add(Figure.of("carrier." + key, name, value, working));
+    }
+
+    private Quantity deck() {
+        return Quantity.mm(carrier.vehicle().deck().heightMm());
+    }
+
+    private void heights() {
+        Quantity raised = Quantity.mm(carrier.raisedMm());
+        Quantity roof = Quantity.mm(standing.plan().limits().onRoofMm());
+        Quantity box = Quantity.mm(standing.outline().heightMm());
+        add(
+                "overall-height",
+                "Height over the ground",
+                Quantity.mm(standing.overallHeightMm()),
+                () ->
+                        Working.of("H = deck + sub-frame + box + roof load")
+                                .plan("deck", "height of the deck", deck())
+                                .plan("sub-frame", "under the box", raised)
+                                .worked("box", "height of the box over its underside", box)
+                                .plan("roof load", "highest thing on the roof", roof)
+                                .source("geometry"));
+        add(
+                "box-height",
+                "Height of the box standing by itself",
+                Quantity.mm(standing.boxHeightMm()),
+                () ->
+                        Working.of("h = box + drop + roof load")
+                                .worked("box", "height of the box over its underside", box)
+                                .plan(
+                                        "drop",
+                                        "dropped floor",
+                                        Quantity.mm(standing.outline().dropMm()))
+                                .plan("roof load", "highest thing on the roof", roof)
+                                .source("geometry; jacks or blocks come on top"));
+        Quantity door = Quantity.mm(standing.plan().limits().shopDoorMm());
+        add(
+                "door-margin",
+                "Left under the shop door",
+                Quantity.mm(door.value() - standing.overallHeightMm()),
+                () ->
+                        Working.of("left = door − H")
+                                .plan("door", "height of the shop's door", door)
+                                .worked(
+                                        "H",
+                                        "height over the ground",
+                                        Quantity.mm(standing.overallHeightMm()))
+                                .source("geometry; tyres pumped, nothing loaded"));
+        add(
+                "floor-height",
+                "Floor over the ground",
+                Quantity.mm(standing.floorHeightMm()),
+                () ->
+                        Working.of("step = deck + sub-frame + floor")
+                                .plan("deck", "height of the deck", deck())
+                                .plan("sub-frame", "under the box", raised)
+                                .worked(
+                                        "floor",
+                                        "bearers, sandwich and finish",
+                                        Quantity.mm(standing.plan().makeUp().floor().heightMm()))
+                                .source("geometry"));
+    }
+
+    private void lengths() {
+        Quantity from = Quantity.mm(standing.lengthwise().fromU());
+        Quantity to = Quantity.mm(standing.lengthwise().toU());
+        add(
+                "overall-length",
+                "Length of vehicle and box",
+                Quantity.mm(to.value() - from.value()),
+                () ->
+                        Working.of("L = last − first")
+                                .worked("first", "foremost place", from)
+                                .worked("last", "rearmost place", to)
+                                .source(
+                                        "geometry; a truck is taken to reach 900 mm ahead of its front axle, common practice"));
+        add(
+                "overall-width",
+                "Width of vehicle and box",
+                Quantity.mm(standing.widthMm()),
+                () ->
+                        Working.of(
+                                        "B = greatest of box with its overhangs, deck, wheels beside the deck")
+                                .plan(
+                                        "W",
+                                        "width of the box",
+                                        Quantity.mm(standing.plan().box().widthMm()))
+                                .plan(
+                                        "deck",
+                                        "width",
+                                        Quantity.mm(carrier.vehicle().deck().widthMm()))
+                                .source("geometry; mirrors and lamps left out"));
+        add(
+                "rear-overhang",
+                "Overhang behind the rear axles",
+                Quantity.mm(standing.rearOverhangMm()),
+                () ->
+                        Working.of("overhang = last − axles")
+                                .worked("last", "rearmost place", to)
+                                .worked(
+                                        "axles",
+                                        "middle of " + carrier.rear().name(),
+                                        Quantity.mm(carrier.rear().placeMm()))
+                                .source("geometry"));
+        standing.departure()
+                .ifPresent(
+                        departure ->
+                                add(
+                                        "departure-angle",
+                                        "Departure angle",
+                                        Quantity.degrees(departure.angleDegrees()),
+                                        () ->
+                                                Working.of("d · sin a + (r − h) · cos a = r")
+                                                        .worked(
+                                                                "d",
+                                                                "rearmost place behind the last axle",
+                                                                Quantity.mm(departure.behindMm()))
+                                                        .worked(
+                                                                "h",
+                                                                "its height over the ground",
+                                                                Quantity.mm(departure.heightMm()))
+                                                        .plan(
+                                                                "r",
+                                                                "radius of the wheel",
+                                                                Quantity.mm(departure.radiusMm()))
+                                                        .source(
+                                                                "SAE J1100, from memory; solved for a")));
+    }
+
+    private void steps() {
+        Steps steps = Steps.to(standing.floorHeightMm(), Steps.HIGHEST_RISER_MM);
+        Supplier<Working> working =
+                () ->
+                        Working.of("n = ceil(h / most), riser = h / n")
+                                .worked(
+                                        "h",
+                                        "floor over the ground",
+                                        Quantity.mm(standing.floorHeightMm()))
+                                .standard(
+                                        "most",
+                                        "highest riser",
+                                        Quantity.mm(Steps.HIGHEST_RISER_MM))
+                                .source("common practice: 9 in with hands full");
+        add("steps", "Steps up to the floor", Quantity.count(steps.count()), working);
+        add("step-height", "Height of each step", Quantity.mm(steps.riserMm()), working);
+    }
+}

@@ -1,0 +1,118 @@
+package pteron.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
+import pteron.core.plan.Box;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
+
+/** Areas, volume and centroid of the box from its outline. */
+final class AreaFigures {
+
+    private final Outline outline;
+    private final Box box;
+    private final List<Figure> figures = new ArrayList<>();
+
+    private AreaFigures(Outline outline, Box box) {
+        this.outline = outline;
+        this.box = box;
+    }
+
+    static List<Figure> of(Outline outline, Box box) {
+        AreaFigures all = new AreaFigures(outline, box);
+        all.side();
+        all.across();
+        all.centroid();
+        return all.figures;
+    }
+
+    private void add(String key, String name, Quantity value, Supplier<Working> working) {
+        figures.add(Figure.of("outline." + key, name, value, working));
+    }
+
+    private void side() {
+        Quantity area = new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE);
+        add(
+                "side-area",
+                "Area of one side",
+                area,
+                () ->
+                        Working.of("A = half the integral of x dz − z dx round the side")
+                                .plan(
+                                        "n",
+                                        "corners of the outline",
+                                        Quantity.count(box.outline().size()))
+                                .source(
+                                        "Green's theorem; the shoelace formula of Gauss for straight lines; wheel arches not taken off"));
+        add(
+                "volume",
+                "Outside volume",
+                new Quantity(
+                        outline.areaMm2() * box.widthMm() / 1e9 - archVolume(), Unit.CUBIC_METRE),
+                () ->
+                        Working.of("V = A · W − arches")
+                                .worked("A", "area of one side", area)
+                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
+                                .worked(
+                                        "arches",
+                                        "room that wheel arches take on both sides",
+                                        new Quantity(archVolume(), Unit.CUBIC_METRE))
+                                .source("geometry"));
+    }
+
+    private void across() {
+        double front = box.widthMm() * (outline.heightMm() + outline.dropMm());
+        add(
+                "frontal-area",
+                "Frontal area of the box",
+                new Quantity(front / 1e6, Unit.SQUARE_METRE),
+                () ->
+                        Working.of("F = W · (H + drop)")
+                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
+                                .worked("H", "greatest height", Quantity.mm(outline.heightMm()))
+                                .worked("drop", "dropped floor", Quantity.mm(outline.dropMm()))
+                                .source(
+                                        "geometry; the shadow of the box from ahead, carrier left out"));
+        double strip = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
+        add(
+                "strip-area",
+                "Area of the strip",
+                new Quantity(strip * box.widthMm() / 1e6, Unit.SQUARE_METRE),
+                () ->
+                        Working.of("S = l · W")
+                                .worked("l", "whole strip", Quantity.mm(strip))
+                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
+                                .source("geometry; overhangs left out"));
+    }
+
+    private void centroid() {
+        centroid("x", "behind the front face", outline.shape().centroid().u());
+        centroid("z", "above the underside", outline.shape().centroid().v());
+    }
+
+    private void centroid(String axis, String words, double mm) {
+        add(
+                "centroid-" + axis,
+                "Middle of the side's area " + words,
+                Quantity.mm(mm),
+                () ->
+                        Working.of(axis + " = integral of " + axis + " dA / A")
+                                .worked(
+                                        "A",
+                                        "area of one side",
+                                        new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE))
+                                .source("Green's theorem"));
+    }
+
+    /** {@return room of the wheel arches on both sides (m³)} */
+    private double archVolume() {
+        return 2
+                * box.details().wheelArches().stream()
+                        .mapToDouble(arch -> WheelArchShape.areaMm2(arch) * arch.depthMm())
+                        .sum()
+                / 1e9;
+    }
+}

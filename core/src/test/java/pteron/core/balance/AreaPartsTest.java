@@ -1,0 +1,76 @@
+package pteron.core.balance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import org.junit.jupiter.api.Test;
+import pteron.core.balance.AreaParts.PerArea;
+import pteron.core.balance.Part.Group;
+import pteron.core.buildup.Alternative;
+import pteron.core.geometry.Point3;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.StartingPlans;
+
+/** A box weighed by its areas, held against the same box weighed part by part. */
+class AreaPartsTest {
+
+    private static final BoxModel MODEL =
+            BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
+
+    private static double massPerArea(Alternative.Part part) {
+        return MODEL.made().orElseThrow().schools().stream()
+                .filter(school -> school.planned() && school.part() == part)
+                .mapToDouble(school -> school.sums().massKg())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<Part> byAreas() {
+        PerArea mass =
+                new PerArea(
+                        massPerArea(Alternative.Part.FLOOR),
+                        massPerArea(Alternative.Part.WALLS),
+                        massPerArea(Alternative.Part.ROOF));
+        return AreaParts.of(
+                MODEL.plan(), MODEL.outline(), MODEL.made().orElseThrow().areas(), mass);
+    }
+
+    private static double mass(List<Part> parts) {
+        return parts.stream().mapToDouble(Part::massKg).sum();
+    }
+
+    private static double centre(List<Part> parts, ToDoubleFunction<Point3> axis) {
+        return parts.stream().mapToDouble(p -> p.massKg() * axis.applyAsDouble(p.place())).sum()
+                / mass(parts);
+    }
+
+    /** Corner posts, blocking and what holds the openings are in the one and not in the other. */
+    @Test
+    void byAreas_nearTheSumOfItsParts() {
+        List<Part> parts =
+                MODEL.balance().parts().stream()
+                        .filter(part -> part.group() != Group.CARRIER)
+                        .toList();
+        List<Part> areas = byAreas();
+        assertThat(mass(areas)).isCloseTo(mass(parts), withinPercentage(3));
+        assertThat(centre(areas, Point3::x)).isCloseTo(centre(parts, Point3::x), within(40.0));
+        assertThat(centre(areas, Point3::y)).isCloseTo(centre(parts, Point3::y), within(25.0));
+        assertThat(centre(areas, Point3::z)).isCloseTo(centre(parts, Point3::z), within(40.0));
+    }
+
+    @Test
+    void hole_isTakenOffItsWall() {
+        Part hole = byAreas().stream().filter(p -> p.massKg() < 0).findFirst().orElseThrow();
+        assertThat(hole.name()).endsWith(", cut out");
+        Part unit =
+                byAreas().stream()
+                        .filter(p -> hole.name().equals(p.name() + ", cut out"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(unit.place()).isEqualTo(hole.place());
+    }
+}
