@@ -1,9 +1,8 @@
 package pteron.core.carrier;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import pteron.core.figure.Figure;
+import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 import pteron.core.vehicle.Pickup;
@@ -15,7 +14,7 @@ final class CarrierFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final List<Figure> figures = new ArrayList<>();
+    private final FigureList figures = new FigureList("carrier");
 
     private CarrierFigures(Standing standing) {
         this.standing = standing;
@@ -29,11 +28,7 @@ final class CarrierFigures {
         if (standing.outline().usable()) {
             all.figures.addAll(ClearanceFigures.of(standing));
         }
-        return all.figures;
-    }
-
-    private void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of("carrier." + key, name, value, working));
+        return all.figures.list();
     }
 
     private String state() {
@@ -58,7 +53,7 @@ final class CarrierFigures {
         if (carrier.vehicle() instanceof Pickup pickup) {
             payload.plan("sticker", "no more than the sticker", Quantity.kg(pickup.payloadKg()));
         }
-        add(
+        figures.add(
                 "payload",
                 "Payload of the bare carrier",
                 Quantity.kg(standing.payloadKg()),
@@ -71,12 +66,12 @@ final class CarrierFigures {
             axles.plan("m" + number, "axle " + number, Quantity.kg(axle.emptyKg()));
             number++;
         }
-        add(
+        figures.add(
                 "empty-axles",
                 "Load on the axles, empty",
                 Quantity.kg(carrier.vehicle().gear().emptyKg()),
                 () -> axles.source(state()));
-        add(
+        figures.add(
                 "empty-centre",
                 "Where the empty carrier's weight sits",
                 Quantity.mm(carrier.emptyCentreMm()),

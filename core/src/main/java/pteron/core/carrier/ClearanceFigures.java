@@ -1,9 +1,8 @@
 package pteron.core.carrier;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import pteron.core.figure.Figure;
+import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 import pteron.core.vehicle.Solid;
@@ -13,7 +12,7 @@ final class ClearanceFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final List<Figure> figures = new ArrayList<>();
+    private final FigureList figures = new FigureList("carrier");
 
     private ClearanceFigures(Standing standing) {
         this.standing = standing;
@@ -24,16 +23,12 @@ final class ClearanceFigures {
         ClearanceFigures all = new ClearanceFigures(standing);
         all.clearances();
         all.cab();
-        return all.figures;
-    }
-
-    private void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of("carrier." + key, name, value, working));
+        return all.figures.list();
     }
 
     private void clearances() {
         double needed = standing.neededRaiseMm();
-        add(
+        figures.add(
                 "floor-needed",
                 "Least sub-frame over what sticks up",
                 Quantity.mm(needed),
@@ -65,7 +60,7 @@ final class ClearanceFigures {
                                             "top",
                                             "solid above the deck",
                                             Quantity.mm(solid.up().toMm()));
-            add(
+            figures.add(
                     "clearance." + number,
                     "Room to " + solid.name() + (solid.mirrored() ? ", each side" : ""),
                     Quantity.mm(clearance.gapMm()),
@@ -84,7 +79,7 @@ final class ClearanceFigures {
                                                     .cab()
                                                     .orElseThrow()
                                                     .frameMovesDegrees());
-                            add(
+                            figures.add(
                                     "cab-gap",
                                     "Room behind the cab",
                                     Quantity.mm(gap.behindMm()),
@@ -97,7 +92,7 @@ final class ClearanceFigures {
                                                             Quantity.mm(gap.behindNeedsMm()))
                                                     .source("geometry; 25 mm is common practice"));
                             if (gap.reachesOver()) {
-                                add(
+                                figures.add(
                                         "cab-roof-gap",
                                         "Room over the cab's roof",
                                         Quantity.mm(gap.overMm()),
@@ -125,7 +120,7 @@ final class ClearanceFigures {
 
     private void window() {
         if (carrier.vehicle().cab().orElseThrow().window().exists()) {
-            add(
+            figures.add(
                     "cab-window",
                     "Share of the cab's window that is in line",
                     Quantity.ratio(standing.windowInLine()),

@@ -1,9 +1,9 @@
 package pteron.core.carrier;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import pteron.core.figure.Figure;
+import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 
@@ -12,7 +12,7 @@ final class SizeFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final List<Figure> figures = new ArrayList<>();
+    private final FigureList figures = new FigureList("carrier");
 
     private SizeFigures(Standing standing) {
         this.standing = standing;
@@ -24,11 +24,7 @@ final class SizeFigures {
         all.heights();
         all.lengths();
         all.steps();
-        return all.figures;
-    }
-
-    private void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of("carrier." + key, name, value, working));
+        return all.figures.list();
     }
 
     private Quantity deck() {
@@ -39,7 +35,7 @@ final class SizeFigures {
         Quantity raised = Quantity.mm(carrier.raisedMm());
         Quantity roof = Quantity.mm(standing.plan().limits().onRoofMm());
         Quantity box = Quantity.mm(standing.outline().heightMm());
-        add(
+        figures.add(
                 "overall-height",
                 "Height over the ground",
                 Quantity.mm(standing.overallHeightMm()),
@@ -50,7 +46,7 @@ final class SizeFigures {
                                 .worked("box", "height of the box over its underside", box)
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry"));
-        add(
+        figures.add(
                 "box-height",
                 "Height of the box standing by itself",
                 Quantity.mm(standing.boxHeightMm()),
@@ -64,7 +60,7 @@ final class SizeFigures {
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry; jacks or blocks come on top"));
         Quantity door = Quantity.mm(standing.plan().limits().shopDoorMm());
-        add(
+        figures.add(
                 "door-margin",
                 "Left under the shop door",
                 Quantity.mm(door.value() - standing.overallHeightMm()),
@@ -76,7 +72,7 @@ final class SizeFigures {
                                         "height over the ground",
                                         Quantity.mm(standing.overallHeightMm()))
                                 .source("geometry; tyres pumped, nothing loaded"));
-        add(
+        figures.add(
                 "floor-height",
                 "Floor over the ground",
                 Quantity.mm(standing.floorHeightMm()),
@@ -94,7 +90,7 @@ final class SizeFigures {
     private void lengths() {
         Quantity from = Quantity.mm(standing.lengthwise().fromU());
         Quantity to = Quantity.mm(standing.lengthwise().toU());
-        add(
+        figures.add(
                 "overall-length",
                 "Length of vehicle and box",
                 Quantity.mm(to.value() - from.value()),
@@ -104,7 +100,7 @@ final class SizeFigures {
                                 .worked("last", "rearmost place", to)
                                 .source(
                                         "geometry; a truck is taken to reach 900 mm ahead of its front axle, common practice"));
-        add(
+        figures.add(
                 "overall-width",
                 "Width of vehicle and box",
                 Quantity.mm(standing.widthMm()),
@@ -120,7 +116,7 @@ final class SizeFigures {
                                         "width",
                                         Quantity.mm(carrier.vehicle().deck().widthMm()))
                                 .source("geometry; mirrors and lamps left out"));
-        add(
+        figures.add(
                 "rear-overhang",
                 "Overhang behind the rear axles",
                 Quantity.mm(standing.rearOverhangMm()),
@@ -135,7 +131,7 @@ final class SizeFigures {
         standing.departure()
                 .ifPresent(
                         departure ->
-                                add(
+                                figures.add(
                                         "departure-angle",
                                         "Departure angle",
                                         Quantity.degrees(departure.angleDegrees()),
@@ -171,7 +167,7 @@ final class SizeFigures {
                                         "highest riser",
                                         Quantity.mm(Steps.HIGHEST_RISER_MM))
                                 .source("common practice: 9 in with hands full");
-        add("steps", "Steps up to the floor", Quantity.count(steps.count()), working);
-        add("step-height", "Height of each step", Quantity.mm(steps.riserMm()), working);
+        figures.add("steps", "Steps up to the floor", Quantity.count(steps.count()), working);
+        figures.add("step-height", "Height of each step", Quantity.mm(steps.riserMm()), working);
     }
 }

@@ -1,9 +1,8 @@
 package pteron.core.outline;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import pteron.core.figure.Figure;
+import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.plan.Box;
 import pteron.core.quantity.Quantity;
@@ -14,7 +13,7 @@ final class AreaFigures {
 
     private final Outline outline;
     private final Box box;
-    private final List<Figure> figures = new ArrayList<>();
+    private final FigureList figures = new FigureList("outline");
 
     private AreaFigures(Outline outline, Box box) {
         this.outline = outline;
@@ -26,16 +25,12 @@ final class AreaFigures {
         all.side();
         all.across();
         all.centroid();
-        return all.figures;
-    }
-
-    private void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of("outline." + key, name, value, working));
+        return all.figures.list();
     }
 
     private void side() {
         Quantity area = new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE);
-        add(
+        figures.add(
                 "side-area",
                 "Area of one side",
                 area,
@@ -47,7 +42,7 @@ final class AreaFigures {
                                         Quantity.count(box.outline().size()))
                                 .source(
                                         "Green's theorem; the shoelace formula of Gauss for straight lines; wheel arches not taken off"));
-        add(
+        figures.add(
                 "volume",
                 "Outside volume",
                 new Quantity(
@@ -65,7 +60,7 @@ final class AreaFigures {
 
     private void across() {
         double front = box.widthMm() * (outline.heightMm() + outline.dropMm());
-        add(
+        figures.add(
                 "frontal-area",
                 "Frontal area of the box",
                 new Quantity(front / 1e6, Unit.SQUARE_METRE),
@@ -77,7 +72,7 @@ final class AreaFigures {
                                 .source(
                                         "geometry; the shadow of the box from ahead, carrier left out"));
         double strip = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
-        add(
+        figures.add(
                 "strip-area",
                 "Area of the strip",
                 new Quantity(strip * box.widthMm() / 1e6, Unit.SQUARE_METRE),
@@ -94,7 +89,7 @@ final class AreaFigures {
     }
 
     private void centroid(String axis, String words, double mm) {
-        add(
+        figures.add(
                 "centroid-" + axis,
                 "Middle of the side's area " + words,
                 Quantity.mm(mm),

@@ -1,11 +1,10 @@
 package pteron.core.outline;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Supplier;
 import pteron.core.curve.Batten;
 import pteron.core.figure.Figure;
+import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -23,7 +22,7 @@ final class OutlineFigures {
     private final Outline outline;
     private final Box box;
     private final MaterialLibrary library;
-    private final List<Figure> figures = new ArrayList<>();
+    private final FigureList figures = new FigureList("outline");
 
     private OutlineFigures(Outline outline, Box box, MaterialLibrary library) {
         this.outline = outline;
@@ -37,18 +36,14 @@ final class OutlineFigures {
         all.strip();
         all.corners();
         all.figures.addAll(AreaFigures.of(outline, box));
-        return all.figures;
-    }
-
-    private void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of("outline." + key, name, value, working));
+        return all.figures.list();
     }
 
     private void size() {
         span("length", "Length of the box", outline.foremostMm(), outline.rearmostMm());
         span("height", "Height over the deck", 0, outline.heightMm());
         Quantity width = Quantity.mm(box.widthMm());
-        add(
+        figures.add(
                 "width",
                 "Outside width",
                 width,
@@ -56,7 +51,7 @@ final class OutlineFigures {
     }
 
     private void span(String key, String name, double from, double to) {
-        add(
+        figures.add(
                 key,
                 name,
                 Quantity.mm(to - from),
@@ -77,7 +72,7 @@ final class OutlineFigures {
         for (Element element : outline.elements()) {
             int number = element.index() + 1;
             Quantity length = Quantity.mm(element.lengthMm());
-            add(
+            figures.add(
                     "strip." + element.index(),
                     "Length of strip " + number + ", " + name(element),
                     length,
@@ -88,7 +83,7 @@ final class OutlineFigures {
             }
             along += element.lengthMm();
         }
-        add(
+        figures.add(
                 "strip-total",
                 "Whole strip, foot to foot",
                 Quantity.mm(along),
@@ -122,7 +117,7 @@ final class OutlineFigures {
     private void bend(Element element, double along) {
         Quantity radius = Quantity.mm(1 / element.curve().hardestCurvature());
         double hardest = along + element.curve().hardestMm();
-        add(
+        figures.add(
                 "radius." + element.index(),
                 "Least radius of strip " + (element.index() + 1),
                 radius,
@@ -145,7 +140,7 @@ final class OutlineFigures {
             Element element, OutlinePoint.Batten batten, Material timber, Quantity radius) {
         Quantity modulus = Quantity.stress(timber.value(Property.MODULUS));
         Quantity strength = Quantity.stress(timber.value(Property.BENDING));
-        add(
+        figures.add(
                 "batten-stress." + element.index(),
                 "Bending stress of the batten, strip " + (element.index() + 1),
                 Quantity.stress(BattenCheck.stress(element, batten, timber)),
@@ -158,7 +153,7 @@ final class OutlineFigures {
                                         Quantity.mm(batten.thicknessMm()))
                                 .worked("r", "least radius", radius)
                                 .source("mechanics; dry and slowly bent, springing not counted"));
-        add(
+        figures.add(
                 "batten-thickest." + element.index(),
                 "Thickest batten that survives, strip " + (element.index() + 1),
                 Quantity.mm(
@@ -182,7 +177,7 @@ final class OutlineFigures {
             along += outline.elements().get(i).lengthMm();
             Quantity turn = Quantity.degrees(corner.turnDegrees());
             if (Math.abs(corner.turnDegrees()) > SMOOTH_DEGREES || outline.isOfFlatPanels()) {
-                add(
+                figures.add(
                         "mitre." + number,
                         "Mitre at corner " + number,
                         Quantity.degrees(corner.mitreDegrees()),
@@ -191,7 +186,7 @@ final class OutlineFigures {
                                         .worked("turn", "how far the outline turns there", turn)
                                         .source(
                                                 "geometry: half the turn, for pieces of one depth; common practice"));
-                add(
+                figures.add(
                         "bend." + number,
                         "Bend " + number + " along the strip",
                         Quantity.mm(along),

@@ -121,7 +121,7 @@ class MaterialCsvTest {
         BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
         List<String> uprights = lines(BuildLists.uprights(siskin));
         assertThat(uprights.getFirst())
-                .isEqualTo("number,placeMm,frontFaceMm,rearFaceMm,longSideMm,bevelDegrees");
+                .isEqualTo("number,place mm,front face mm,rear face mm,long side mm,bevel degrees");
         assertThat(uprights).hasSize(1 + siskin.outline().uprights(1250, 35).size());
         List<String> strip = lines(BuildLists.strip(siskin));
         assertThat(strip).hasSize(4);

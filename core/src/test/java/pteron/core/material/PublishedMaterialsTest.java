@@ -1,0 +1,137 @@
+package pteron.core.material;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Values of the material library against published ones, each with its source. */
+class PublishedMaterialsTest {
+
+    /** One pound on a square inch (N/mm²). */
+    private static final double PSI = 0.006894757;
+
+    /** From the allowable bending and shear stress of NDS to a 5 % value: ASTM D245, from memory. */
+    private static final double FROM_ALLOWABLE = 2.1;
+
+    /** From allowable bearing, which is set by dent and not by strength: ASTM D2555, from memory. */
+    private static final double FROM_ALLOWABLE_BEARING = 1.67;
+
+    private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
+
+    private static double value(String id, Property property) {
+        return LIBRARY.get(id).value(property);
+    }
+
+    /** EN 338, table 1, from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "c14, BENDING, 14", "c16, BENDING, 16", "c16, SHEAR, 3.2", "c16, MODULUS, 8000",
+        "c16, DENSITY, 370", "c18, BENDING, 18", "c22, BENDING, 22", "c24, BENDING, 24",
+        "c24, SHEAR, 4.0", "c24, MODULUS, 11000", "c24, DENSITY, 420", "c24, BEARING, 2.5",
+        "c27, BENDING, 27", "c30, BENDING, 30", "c30, MODULUS, 12000", "d30, BENDING, 30",
+        "d40, BENDING, 40"
+    })
+    void timber_en338(String id, Property property, double published) {
+        assertThat(value(id, property)).isCloseTo(published, within(1e-9));
+    }
+
+    /** NDS Supplement, table 4A (psi): Fb, Fv, Fc⊥, E. */
+    @ParameterizedTest
+    @CsvSource({"spf, 875, 135, 425, 1.4e6", "dfl, 900, 180, 625, 1.6e6"})
+    void timber_nds(String id, double fb, double fv, double bearing, double modulus) {
+        assertThat(value(id, Property.BENDING))
+                .isCloseTo(fb * PSI * FROM_ALLOWABLE, withinPercentage(0.2));
+        assertThat(value(id, Property.SHEAR))
+                .isCloseTo(fv * PSI * FROM_ALLOWABLE, withinPercentage(0.3));
+        assertThat(value(id, Property.BEARING))
+                .isCloseTo(bearing * PSI * FROM_ALLOWABLE_BEARING, withinPercentage(0.3));
+        assertThat(value(id, Property.MODULUS)).isCloseTo(modulus * PSI, withinPercentage(0.1));
+    }
+
+    /** EN 1993-1-1 3.2.6, EN 1999-1-1 3.2.5: modulus, growth, density. */
+    @ParameterizedTest
+    @CsvSource({
+        "steel-235, 210000, 12, 7850",
+        "steel-a500, 200000, 12, 7850",
+        "steel-sheet, 210000, 12, 7850",
+        "aluminium, 70000, 23, 2700",
+        "alu-6061, 70000, 23, 2700"
+    })
+    void metals_eurocodes(String id, double modulus, double growth, double density) {
+        assertThat(value(id, Property.MODULUS)).isEqualTo(modulus);
+        assertThat(value(id, Property.EXPANSION)).isEqualTo(growth);
+        assertThat(value(id, Property.DENSITY)).isEqualTo(density);
+    }
+
+    /** Yield: 6061-T6 35 ksi, Aluminum Design Manual; A500 grade B shaped 46 ksi, ASTM A500. */
+    @Test
+    void metals_yield() {
+        assertThat(value("alu-6061", Property.TENSION))
+                .isCloseTo(35_000 * PSI, withinPercentage(0.3));
+        assertThat(value("steel-a500", Property.TENSION))
+                .isCloseTo(46_000 * PSI, withinPercentage(0.3));
+    }
+
+    /** Conductivities: ISO 10456, table 3. */
+    @ParameterizedTest
+    @CsvSource({
+        "c16, 0.13",
+        "c24, 0.13",
+        "spruce-ply, 0.13",
+        "aluminium, 160",
+        "steel-sheet, 50",
+        "steel-235, 50"
+    })
+    void conductivity_iso10456(String id, double published) {
+        assertThat(value(id, Property.CONDUCTIVITY)).isCloseTo(published, within(1e-9));
+    }
+
+    /** Movement across the grain, tangential: Wood Handbook (FPL), table 13-5. */
+    @ParameterizedTest
+    @CsvSource({"redcedar, 0.234", "dfl, 0.267", "cedar-boards, 0.234"})
+    void swelling_woodHandbook(String id, double published) {
+        assertThat(value(id, Property.SWELLING)).isCloseTo(published, within(0.004));
+    }
+
+    /** ¼ in softwood plywood goes round 2 ft across and 5 ft along its face grain: APA, from memory. */
+    @Test
+    void plywood_apa() {
+        double thick = 6.35;
+        assertThat(value("spruce-ply", Property.BEND_ACROSS) * thick)
+                .isCloseTo(2 * 304.8, withinPercentage(0.5));
+        assertThat(value("spruce-ply", Property.BEND_ALONG) * thick)
+                .isCloseTo(5 * 304.8, withinPercentage(0.5));
+    }
+
+    /** ⅛ in goes round a tight nose, ¼ in wants a larger radius: common practice. */
+    @Test
+    void thinPlywood_goesRoundATighterNose() {
+        for (String id : new String[] {"birch-ply", "poplar-ply", "okoume-ply", "bendy-ply"}) {
+            double factor = value(id, Property.BEND_ACROSS);
+            assertThat(factor * 3.2).as(id).isLessThan(factor * 6.4);
+            assertThat(factor).as(id).isLessThanOrEqualTo(value(id, Property.BEND_ALONG));
+        }
+        assertThat(value("bendy-ply", Property.BEND_ACROSS))
+                .isLessThan(value("birch-ply", Property.BEND_ACROSS));
+    }
+
+    /** R 3.5 to 5 for an inch of rigid foam (ft²·°F·h/Btu): ASHRAE Fundamentals. */
+    @ParameterizedTest
+    @CsvSource({"xps, 4.0, 5.2", "eps, 3.6, 4.4", "pir, 5.4, 7.0"})
+    void foams_perInch(String id, double least, double most) {
+        double metric = 0.0254 / value(id, Property.CONDUCTIVITY);
+        assertThat(metric / 0.176110).isBetween(least, most);
+    }
+
+    /** Moduli of an isotropic metal hold together: G = E / 2(1 + ν), ν 0.30 to 0.33: mechanics. */
+    @ParameterizedTest
+    @CsvSource({"steel-235", "steel-a500", "alu-6061", "alu-6060", "stainless"})
+    void metals_shearModulus(String id) {
+        double ratio = value(id, Property.MODULUS) / (2 * value(id, Property.SHEAR_MODULUS)) - 1;
+        assertThat(ratio).isBetween(0.27, 0.35);
+    }
+}
