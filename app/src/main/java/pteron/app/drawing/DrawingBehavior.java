@@ -1,20 +1,19 @@
 package pteron.app.drawing;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import pteron.app.document.PlanDocument;
 import pteron.core.drawing.Grip;
-import pteron.core.edit.BoxEdits;
-import pteron.core.edit.NumberField;
-import pteron.core.edit.PlanFields;
+import pteron.core.edit.OutlineHandle;
 import pteron.core.edit.Snapping;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
 import pteron.core.geometry.Point2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
-import pteron.core.plan.OutlinePoint;
-import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
@@ -30,8 +29,11 @@ public final class DrawingBehavior {
     /** Step that a dragged layer snaps to (mm). */
     private static final double LAYER_STEP_MM = 0.5;
 
-    /** How near a handle of the outline must be to snap (mm). */
+    /** How near a handle of the outline must be to snap at the most (mm). */
     private static final double REACH_MM = 45;
+
+    /** How near a handle of the outline must be to snap when the drawing is enlarged (pixels). */
+    private static final double REACH_PIXELS = 8;
 
     private final PlanDocument document;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
@@ -63,7 +65,7 @@ public final class DrawingBehavior {
                 Opening.Place place = document.plan().opening(grip.part()).place();
                 yield new Point2(place.alongMm(), place.sillMm());
             }
-            case OUTLINE -> Handle.of(grip.part()).at(document.plan());
+            case OUTLINE -> OutlineHandle.of(grip.part()).at(document.plan());
             case LAYER, LAYER_DOWN ->
                     new Point2(
                             0,
@@ -78,8 +80,9 @@ public final class DrawingBehavior {
      *
      * @param rightMm how far to the right since it was taken hold of (mm of the view)
      * @param upMm how far up (mm of the view)
+     * @param pixelMm how much a pixel is (mm of the view)
      */
-    public void drag(double rightMm, double upMm) {
+    public void drag(double rightMm, double upMm, double pixelMm) {
         if (dragged == null) {
             return;
         }
@@ -87,7 +90,7 @@ public final class DrawingBehavior {
         double along = start.u() + rightMm * dragged.alongPerRight();
         switch (dragged.kind()) {
             case OPENING -> dragOpening(along, upMm, key);
-            case OUTLINE -> dragHandle(new Point2(along, start.v() + upMm), key);
+            case OUTLINE -> dragHandle(new Point2(along, start.v() + upMm), pixelMm, key);
             case LAYER -> dragLayer(start.v() + upMm, key);
             case LAYER_DOWN -> dragLayer(start.v() - upMm, key);
         }
@@ -99,12 +102,13 @@ public final class DrawingBehavior {
         move(dragged.part(), new Opening.Place(snapped(along), sill), key);
     }
 
-    private void dragHandle(Point2 to, String key) {
-        Handle handle = Handle.of(dragged.part());
+    private void dragHandle(Point2 to, double pixelMm, String key) {
+        OutlineHandle handle = OutlineHandle.of(dragged.part());
+        double reach = Math.min(REACH_MM, REACH_PIXELS * pixelMm);
         Point2 stepped = new Point2(snapped(to.u()), snapped(to.v()));
-        Snapping.Snap snap = handle.snapped(document.plan(), stepped, REACH_MM);
+        Snapping.Snap snap = handle.snapped(document.plan(), stepped, reach);
         hint.set(snap.words());
-        document.edit(plan -> handle.moved(plan, snap.at()), key);
+        edit(plan -> handle.moved(plan, snap.at()), key);
     }
 
     private void dragLayer(double thickness, String key) {
@@ -113,12 +117,7 @@ public final class DrawingBehavior {
         double rounded = Math.rint(thickness / step) * step;
         Optional<NumberField> field = field(dragged.part());
         if (field.isPresent() && rounded >= step) {
-            try {
-                document.edit(plan -> field.get().with(plan, rounded), key);
-            } catch (IllegalArgumentException e) {
-                // dragged past what the field allows: the last good thickness stays
-                hint.set(e.getMessage());
-            }
+            edit(plan -> field.get().with(plan, rounded), key);
         }
     }
 
@@ -142,7 +141,7 @@ public final class DrawingBehavior {
                     move(grip.part(), new Opening.Place(old.u() + alongMm, old.v() + upMm), key);
             case OUTLINE -> {
                 Point2 to = old.plus(new Point2(alongMm, upMm));
-                document.edit(plan -> Handle.of(grip.part()).moved(plan, to), key);
+                edit(plan -> OutlineHandle.of(grip.part()).moved(plan, to), key);
             }
             case LAYER, LAYER_DOWN -> {
                 dragged = grip;
@@ -153,42 +152,21 @@ public final class DrawingBehavior {
     }
 
     private void move(String opening, Opening.Place to, String mergeKey) {
-        document.edit(plan -> plan.withOpening(opening, o -> o.withPlace(to)), mergeKey);
+        edit(plan -> plan.withOpening(opening, o -> o.withPlace(to)), mergeKey);
+    }
+
+    /** Edits the plan; past what it allows the last good place stays, and the hint says why. */
+    private void edit(UnaryOperator<BoxPlan> edit, String mergeKey) {
+        try {
+            document.edit(edit, mergeKey);
+        } catch (IllegalArgumentException e) {
+            hint.set(e.getMessage());
+        }
     }
 
     private double snapped(double mm) {
         double step = document.plan().units() == UnitSystem.INCHES ? STEP_INCH_MM : STEP_MM;
         return Math.rint(mm / step) * step;
-    }
-
-    /** A corner or spot of the outline by its key: {@code outline.2}, {@code outline.2.spot.0}. */
-    private record Handle(int corner, int spot) {
-        static Handle of(String key) {
-            String[] words = key.split("\\.");
-            int spot = words.length > 3 ? Integer.parseInt(words[3]) : -1;
-            return new Handle(Integer.parseInt(words[1]), spot);
-        }
-
-        Point2 at(BoxPlan plan) {
-            OutlinePoint point = plan.box().outline().get(corner);
-            if (spot < 0) {
-                return new Point2(point.xMm(), point.zMm());
-            }
-            Spot through = point.link().through().get(spot);
-            return new Point2(through.xMm(), through.zMm());
-        }
-
-        Snapping.Snap snapped(BoxPlan plan, Point2 to, double reachMm) {
-            return spot < 0
-                    ? Snapping.corner(plan, corner, to, reachMm)
-                    : Snapping.spot(plan, corner, to, reachMm);
-        }
-
-        BoxPlan moved(BoxPlan plan, Point2 to) {
-            return spot < 0
-                    ? BoxEdits.withCorner(plan, corner, to.u(), to.v())
-                    : BoxEdits.withSpot(plan, corner, spot, new Spot(to.u(), to.v()));
-        }
     }
 
     /**

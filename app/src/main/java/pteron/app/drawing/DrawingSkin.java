@@ -151,7 +151,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 event -> {
                     double right = (event.getSceneX() - pressedX) / transform.scale();
                     double up = (pressedY - event.getSceneY()) / transform.scale();
-                    behavior.drag(right, up);
+                    behavior.drag(right, up, 1 / transform.scale());
                     event.consume();
                 });
         handle.setOnMouseReleased(event -> behavior.release());

@@ -14,9 +14,9 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.Station;
-import pteron.core.edit.ChoiceField;
-import pteron.core.edit.NumberField;
-import pteron.core.edit.PlanFields;
+import pteron.core.field.ChoiceField;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
 import pteron.core.material.MaterialLibrary;
 import pteron.exchange.words.Cautions;
 

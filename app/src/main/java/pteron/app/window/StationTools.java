@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.core.buildup.Layer;
 import pteron.core.edit.MakeUpEdits;
+import pteron.core.edit.OutlineHandle;
 import pteron.core.edit.OutlineTools;
 import pteron.core.edit.VehicleEdits;
 import pteron.core.plan.BoxPlan;
@@ -133,7 +134,7 @@ final class StationTools extends HBox {
         item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
         item(more, "drop the floor behind", OutlineTools::withDropFloor);
         item(more, "roof edge with drip", OutlineTools::withDripEdge);
-        OutlineTools.Handle handle = OutlineTools.Handle.of(bench.selectedProperty().get());
+        OutlineHandle handle = OutlineHandle.of(bench.selectedProperty().get());
         int corner = handle.corner();
         boolean none = corner < 1;
         Node[] shaping = {

@@ -5,18 +5,25 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 import pteron.app.document.PlanDocument;
+import pteron.core.curve.Curve;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Drawings;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
+import pteron.core.edit.OutlineTools;
 import pteron.core.geometry.Point2;
 import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 
 /** The behaviour in millimetres, without a window. */
 class DrawingBehaviorTest {
+
+    /** A pixel of a drawing that fits the window (mm). */
+    private static final double PIXEL = 9;
 
     private final PlanDocument document = new PlanDocument(StartingPlans.square(), null);
     private final DrawingBehavior behavior = new DrawingBehavior(document);
@@ -36,14 +43,14 @@ class DrawingBehaviorTest {
     void drag_snaps_isOneStep_doorsStayOnTheFloor() {
         behavior.press(grip("window-b"));
         for (int i = 1; i <= 10; i++) {
-            behavior.drag(i * 11.3, i * 5.2);
+            behavior.drag(i * 11.3, i * 5.2, PIXEL);
         }
         behavior.release();
         assertThat(place("window-b")).isEqualTo(new Opening.Place(1595, 770));
         document.undo();
         assertThat(place("window-b")).isEqualTo(new Opening.Place(1480, 720));
         behavior.press(grip("door"));
-        behavior.drag(-100, 300);
+        behavior.drag(-100, 300, PIXEL);
         behavior.release();
         assertThat(place("door")).isEqualTo(new Opening.Place(3080, 0));
     }
@@ -52,7 +59,7 @@ class DrawingBehaviorTest {
     void drag_inInches_snapsToSixteenths() {
         document.edit(plan -> plan.withUnits(UnitSystem.INCHES));
         behavior.press(grip("window-b"));
-        behavior.drag(3, 0);
+        behavior.drag(3, 0, PIXEL);
         behavior.release();
         double sixteenths = place("window-b").alongMm() / 25.4 * 16;
         assertThat(sixteenths).isCloseTo(Math.rint(sixteenths), within(1e-9));
@@ -81,6 +88,93 @@ class DrawingBehaviorTest {
         assertThat(behavior.type("axle.0.empty", "300 kg")).isEmpty();
         assertThat(document.plan().vehicle().gear().axles().getFirst().emptyKg()).isEqualTo(300);
         assertThat(BoxEdits.length(document.plan())).isCloseTo(4350, within(1e-9));
+    }
+
+    private Grip handle(String part) {
+        return Drawings.of(document.model(), View.LEFT, "outline", part).grips().stream()
+                .filter(g -> g.part().equals(part))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private OutlinePoint corner(int index) {
+        return document.plan().box().outline().get(index);
+    }
+
+    @Test
+    void corner_snapsToItsNeighbour_andSaysSo() {
+        double level = corner(2).zMm();
+        behavior.press(handle("outline.1"));
+        behavior.drag(200, -30, PIXEL);
+        assertThat(corner(1).zMm()).isEqualTo(level);
+        assertThat(behavior.hintProperty().get()).contains("level with corner 3");
+        behavior.release();
+        assertThat(behavior.hintProperty().get()).isEmpty();
+        document.undo();
+        assertThat(document.plan()).isEqualTo(StartingPlans.square());
+    }
+
+    /** Enlarged, a small difference can be drawn by hand. */
+    @Test
+    void corner_enlarged_snapsOnlyNearby() {
+        behavior.press(handle("outline.1"));
+        behavior.drag(200, -30, 0.5);
+        behavior.release();
+        assertThat(corner(1).zMm()).isEqualTo(2160 - 30);
+    }
+
+    @Test
+    void corner_draggedTooFar_staysAtTheLastGoodPlace() {
+        behavior.press(handle("outline.1"));
+        behavior.drag(100, -200, PIXEL);
+        OutlinePoint good = corner(1);
+        behavior.drag(100, 1e6, PIXEL);
+        assertThat(corner(1)).isEqualTo(good);
+        assertThat(behavior.hintProperty().get()).contains("height", "must be from");
+        behavior.release();
+    }
+
+    /** A quarter circle in a chamfered corner leaves the wall plumb and meets the roof level. */
+    @Test
+    void spotOfAnArc_snapsTangentToTheLineBefore() {
+        document.edit(plan -> OutlineTools.startedFrom(plan, OutlineStart.CHAMFERED));
+        document.edit(plan -> OutlineTools.arc(plan, 2));
+        behavior.press(handle("outline.2.spot.0"));
+        for (int i = 0; i < 100 && behavior.hintProperty().get().isEmpty(); i++) {
+            behavior.drag(-i, i, 1);
+        }
+        assertThat(behavior.hintProperty().get()).contains("tangent to the line before");
+        behavior.release();
+        Curve arc = document.model().outline().elements().get(1).curve();
+        assertThat(arc.direction(0).u()).isCloseTo(0, within(1e-6));
+        assertThat(arc.direction(arc.lengthMm()).v()).isCloseTo(0, within(1e-6));
+    }
+
+    @Test
+    void layer_draggedAndNudged_inHalfMillimetres() {
+        Grip face =
+                Drawings.of(document.model(), View.SECTION, "make-up", "").grips().stream()
+                        .filter(g -> g.part().equals("walls.innerSkin.thickness"))
+                        .findFirst()
+                        .orElseThrow();
+        double before = document.plan().makeUp().walls().innerSkin().thicknessMm();
+        behavior.press(face);
+        behavior.drag(0, 2.3, 0.4);
+        behavior.drag(0, 3.1, 0.4);
+        behavior.release();
+        assertThat(document.plan().makeUp().walls().innerSkin().thicknessMm())
+                .isEqualTo(before + 3);
+        behavior.nudge(face, 0, 1);
+        assertThat(document.plan().makeUp().walls().innerSkin().thicknessMm())
+                .isEqualTo(before + 3.5);
+        behavior.press(face);
+        behavior.drag(0, 5000, 0.4);
+        behavior.release();
+        assertThat(document.plan().makeUp().walls().innerSkin().thicknessMm())
+                .isEqualTo(before + 3.5);
+        document.undo();
+        document.undo();
+        assertThat(document.plan()).isEqualTo(StartingPlans.square());
     }
 
     @Test

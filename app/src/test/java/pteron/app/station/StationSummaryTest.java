@@ -14,6 +14,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 
@@ -39,6 +40,22 @@ class StationSummaryTest {
                         new OutlinePoint(4000, 900));
         BoxPlan broken = plan.withBox(plan.box().withOutline(open));
         assertThat(summary(station, broken).telling()).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void whatIsNotSetOut_saysSo(OutlineStart start) {
+        BoxPlan plan = StartingPlans.of(start);
+        boolean byAreas = model(plan).isWeighedByAreas();
+        for (Station station : List.of(Station.FRAME, Station.SKINS, Station.SEALING)) {
+            assertThat(summary(station, plan).telling().equals("not set out")).isEqualTo(byAreas);
+        }
+        assertThat(summary(Station.OPENINGS, plan).telling())
+                .startsWith(String.valueOf(plan.openings().size()));
+        assertThat(summary(Station.CARRIER, plan).telling()).endsWith("kg left");
+        BoxPlan inches = plan.withUnits(UnitSystem.INCHES);
+        assertThat(summary(Station.CARRIER, inches).telling()).endsWith("lb left");
+        assertThat(summary(Station.MAKE_UP, inches).telling()).startsWith("walls R");
     }
 
     @Test

@@ -3,7 +3,7 @@ package pteron.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import pteron.core.edit.PlanFields;
+import pteron.core.field.PlanFields;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;

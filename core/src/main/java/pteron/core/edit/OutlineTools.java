@@ -29,24 +29,6 @@ public final class OutlineTools {
 
     private OutlineTools() {}
 
-    /**
-     * A handle of the outline by its key: {@code outline.2} or {@code outline.2.spot.0}.
-     *
-     * @param corner index of the corner, −1 where the key is none
-     * @param spot index of the spot before that corner, −1 for the corner itself
-     */
-    public record Handle(int corner, int spot) {
-        /** {@return the handle with that key, or none} */
-        public static Handle of(String key) {
-            if (!key.matches("outline\\.\\d+(\\.spot\\.\\d+)?")) {
-                return new Handle(-1, -1);
-            }
-            String[] words = key.split("\\.");
-            int spot = words.length > 3 ? Integer.parseInt(words[3]) : -1;
-            return new Handle(Integer.parseInt(words[1]), spot);
-        }
-    }
-
     /** {@return the plan with a ready outline of its own length and height} */
     public static BoxPlan startedFrom(BoxPlan plan, OutlineStart start) {
         Outline outline = OutlineStage.of(plan.box());
@@ -74,7 +56,7 @@ public final class OutlineTools {
     }
 
     /** {@return the plan without a corner or a spot} */
-    public static BoxPlan without(BoxPlan plan, Handle handle) {
+    public static BoxPlan without(BoxPlan plan, OutlineHandle handle) {
         OutlinePoint point = point(plan, handle.corner());
         if (handle.spot() < 0) {
             return BoxEdits.withoutCorner(plan, handle.corner());

@@ -1,15 +1,15 @@
 /**
- * The plan as values that can be read and set one by one, by a dimension in the drawing, a row of inputs
- * or a test.
+ * Changes to a plan the way a builder means them. Pure functions: a plan goes in, another comes out.
  *
- * <p>A {@link pteron.core.edit.NumberField} or {@link pteron.core.edit.ChoiceField} is an adapter over a
- * part of the plan: it reads a value out of a plan and makes the plan in which it is another. Nothing is
- * changed in place. A number out of its range is refused with a sentence.
+ * <p>Lengths in mm. What the plan does not allow is refused with a sentence.
  *
  * <ol>
- *   <li>{@link pteron.core.edit.PlanFields} lists the fields of a plan, station by station.
- *   <li>{@link pteron.core.edit.BoxEdits} changes the outline the way a builder means it: a longer box
- *       grows at the rear, a higher one at the top.
+ *   <li>{@link pteron.core.edit.BoxEdits}: a longer box grows at the rear, a higher one at the top.
+ *   <li>{@link pteron.core.edit.OutlineTools} starts, bends and splits the line of the side; {@link
+ *       pteron.core.edit.OutlineHandle} and {@link pteron.core.edit.Snapping} move its handles.
+ *   <li>{@link pteron.core.edit.VehicleEdits} adds axles, steel and solids to the carrier.
+ *   <li>{@link pteron.core.edit.MakeUpEdits} adds layers, sets build-ups side by side and swaps them.
+ *   <li>{@link pteron.core.edit.OwnMaterials} takes materials of the builder's own.
  * </ol>
  */
 package pteron.core.edit;

@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pteron.core.curve.Arc;
-import pteron.core.edit.OutlineTools.Handle;
 import pteron.core.geometry.Point2;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
@@ -35,7 +34,7 @@ class ToolsTest {
         BoxPlan more = OutlineTools.withCorner(SQUARE, 2);
         assertThat(more.box().outline()).hasSize(5);
         assertThat(more.box().outline().get(2)).isEqualTo(new OutlinePoint(2150, 2160));
-        assertThat(OutlineTools.without(more, Handle.of("outline.2"))).isEqualTo(SQUARE);
+        assertThat(OutlineTools.without(more, OutlineHandle.of("outline.2"))).isEqualTo(SQUARE);
         assertThatThrownBy(() -> OutlineTools.withCorner(SQUARE, 0))
                 .hasMessageContaining("choose a handle");
     }
@@ -51,18 +50,18 @@ class ToolsTest {
         assertThat(outline(batten).usable()).isTrue();
         BoxPlan more = OutlineTools.withSpot(batten, 2);
         assertThat(more.box().outline().get(2).link().through()).hasSize(4);
-        BoxPlan fewer = OutlineTools.without(more, Handle.of("outline.2.spot.0"));
+        BoxPlan fewer = OutlineTools.without(more, OutlineHandle.of("outline.2.spot.0"));
         assertThat(fewer.box().outline().get(2).link().through()).hasSize(3);
         assertThat(OutlineTools.straight(batten, 2)).isEqualTo(SQUARE);
-        BoxPlan bare = OutlineTools.without(arc, Handle.of("outline.2.spot.0"));
+        BoxPlan bare = OutlineTools.without(arc, OutlineHandle.of("outline.2.spot.0"));
         assertThat(bare.box().outline().get(2).link()).isEqualTo(new Straight());
     }
 
     @Test
     void handles_byTheirKeys() {
-        assertThat(Handle.of("outline.3")).isEqualTo(new Handle(3, -1));
-        assertThat(Handle.of("outline.3.spot.2")).isEqualTo(new Handle(3, 2));
-        assertThat(Handle.of("window-b")).isEqualTo(new Handle(-1, -1));
+        assertThat(OutlineHandle.of("outline.3")).isEqualTo(new OutlineHandle(3, -1));
+        assertThat(OutlineHandle.of("outline.3.spot.2")).isEqualTo(new OutlineHandle(3, 2));
+        assertThat(OutlineHandle.of("window-b")).isEqualTo(new OutlineHandle(-1, -1));
     }
 
     @Test

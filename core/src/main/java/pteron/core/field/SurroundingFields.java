@@ -1,4 +1,4 @@
-package pteron.core.edit;
+package pteron.core.field;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package pteron.core.edit;
+package pteron.core.field;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,6 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Layer;
+import pteron.core.edit.BoxEdits;
+import pteron.core.edit.MakeUpEdits;
+import pteron.core.edit.OutlineTools;
+import pteron.core.edit.VehicleEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;

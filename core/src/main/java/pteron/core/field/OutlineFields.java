@@ -1,9 +1,10 @@
-package pteron.core.edit;
+package pteron.core.field;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import pteron.core.edit.BoxEdits;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
