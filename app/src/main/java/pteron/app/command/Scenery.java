@@ -14,7 +14,10 @@ final class Scenery {
 
     /** Tables with the station that they belong to. */
     private static final Map<String, Station> TABLES =
-            Map.of("schools", Station.MAKE_UP, "scales", Station.CARRIER);
+            Map.of(
+                    "schools", Station.MAKE_UP,
+                    "glues", Station.MAKE_UP,
+                    "scales", Station.CARRIER);
 
     private Scenery() {}
 

@@ -1,18 +1,27 @@
 package pteron.app.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Rectangle2D;
 import pteron.core.drawing.Dimension;
 
-/** Puts the figures on their dimension lines; beside a line that is too short for its figure. */
+/**
+ * Puts the figures on their dimension lines; beside a line that is too short for its figure. A figure that
+ * would lie on another one is left out until the drawing is enlarged.
+ */
 final class FigureLayout {
 
     /** Room between a figure and the ticks of its line (pixels). */
     private static final double CLEAR = 6;
 
+    /** How far two figures may reach into each other's margins (pixels). */
+    private static final double MARGIN = 4;
+
     private final List<DimensionNode> figures;
     private final ViewTransform transform;
     private final double width;
     private final double height;
+    private final List<Rectangle2D> taken = new ArrayList<>();
 
     FigureLayout(
             List<DimensionNode> figures, ViewTransform transform, double width, double height) {
@@ -23,60 +32,83 @@ final class FigureLayout {
     }
 
     void place() {
-        figures.forEach(this::place);
+        figures.forEach(DimensionNode::autosize);
+        figures.stream().filter(this::fits).forEach(this::place);
+        figures.stream().filter(node -> !fits(node)).forEach(this::place);
     }
 
     private void place(DimensionNode node) {
         Dimension dimension = node.dimension();
-        double at = Painter.rowAt(dimension, transform);
-        node.autosize();
-        if (Painter.isUpward(dimension)) {
-            double from = transform.y(dimension.from().v());
-            double to = transform.y(dimension.to().v());
-            middle(node, at, along(node, from, to));
-        } else {
-            double from = transform.x(dimension.from().u());
-            double to = transform.x(dimension.to().u());
-            middle(node, along(node, from, to), at);
+        double row = Painter.rowAt(dimension, transform);
+        boolean upward = Painter.isUpward(dimension);
+        for (double along : places(node)) {
+            double x = upward ? row : along;
+            double y = upward ? along : row;
+            Rectangle2D room = put(node, x, y);
+            if (node.isEditing() || taken.stream().noneMatch(room::intersects)) {
+                taken.add(room);
+                node.setVisible(true);
+                return;
+            }
         }
+        node.setVisible(false);
     }
 
-    /** Puts a figure over a point, but inside the drawing. */
-    private void middle(DimensionNode node, double x, double y) {
+    /** Puts a figure over a point, but inside the drawing; {@return the room that it takes there} */
+    private Rectangle2D put(DimensionNode node, double x, double y) {
+        boolean turned = Painter.isUpward(node.dimension()) && !node.isEditing();
         double right = Math.max(0, width - node.getWidth());
         double low = Math.max(0, height - node.getHeight());
         // a figure that is turned is narrower than its node
-        double least = Painter.isUpward(node.dimension()) ? -node.getWidth() / 3 : 0;
+        double least = turned ? -node.getWidth() / 3 : 0;
         node.relocate(
                 Math.rint(Math.clamp(x - node.getWidth() / 2, least, right)),
                 Math.rint(Math.clamp(y - node.getHeight() / 2, 0, low)));
+        double middleX = node.getLayoutX() + node.getWidth() / 2;
+        double middleY = node.getLayoutY() + node.getHeight() / 2;
+        double wide = (turned ? node.getHeight() : node.getWidth()) - 2 * MARGIN;
+        double high = (turned ? node.getWidth() : node.getHeight()) - 2 * MARGIN;
+        return new Rectangle2D(
+                middleX - wide / 2, middleY - high / 2, Math.max(1, wide), Math.max(1, high));
     }
 
-    /** {@return the middle of a figure on its line; beside the line where that is too short for it} */
-    private double along(DimensionNode node, double from, double to) {
-        double room = Math.abs(to - from);
-        if (room > node.getWidth() + 2 * CLEAR || node.isEditing()) {
-            return (from + to) / 2;
+    private double from(Dimension dimension) {
+        return Painter.isUpward(dimension)
+                ? Math.min(transform.y(dimension.from().v()), transform.y(dimension.to().v()))
+                : Math.min(transform.x(dimension.from().u()), transform.x(dimension.to().u()));
+    }
+
+    private double to(Dimension dimension) {
+        return Painter.isUpward(dimension)
+                ? Math.max(transform.y(dimension.from().v()), transform.y(dimension.to().v()))
+                : Math.max(transform.x(dimension.from().u()), transform.x(dimension.to().u()));
+    }
+
+    private boolean fits(DimensionNode node) {
+        double room = to(node.dimension()) - from(node.dimension());
+        return room > node.getWidth() + 2 * CLEAR || node.isEditing();
+    }
+
+    /** {@return middles of a figure along its line, the best first; beside it where it is too short} */
+    private List<Double> places(DimensionNode node) {
+        double low = from(node.dimension());
+        double high = to(node.dimension());
+        if (fits(node)) {
+            return List.of((low + high) / 2);
         }
-        double low = Math.min(from, to);
         double out = node.getWidth() / 2 + CLEAR;
-        boolean free =
-                low - out - node.getWidth() / 2 >= 0
-                        && figures.stream().noneMatch(other -> endsAt(other, node, low));
-        return free ? low - out : low + room + out;
+        boolean room = low - out - node.getWidth() / 2 >= 0;
+        boolean free = figures.stream().noneMatch(other -> endsAt(other, node, low));
+        return room && free
+                ? List.of(low - out, high + out)
+                : room ? List.of(high + out, low - out) : List.of(high + out);
     }
 
     /** {@return whether another dimension of the same row ends where this one begins} */
     private boolean endsAt(DimensionNode other, DimensionNode node, double low) {
         Dimension a = other.dimension();
         Dimension b = node.dimension();
-        if (other == node || a.side() != b.side() || a.row() != b.row()) {
-            return false;
-        }
-        double end =
-                Painter.isUpward(a)
-                        ? Math.max(transform.y(a.from().v()), transform.y(a.to().v()))
-                        : Math.max(transform.x(a.from().u()), transform.x(a.to().u()));
-        return Math.abs(end - low) < 2;
+        boolean sameRow = other != node && a.side() == b.side() && a.row() == b.row();
+        return sameRow && Math.abs(to(a) - low) < 2;
     }
 }

@@ -9,12 +9,16 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pteron.core.figure.Figure;
 
 /** The figures of the station; each opens its working. */
 final class FiguresPane extends ScrollPane {
+
+    /** Letters of a figure that leave room for a name beside it. */
+    private static final int LONG = 15;
 
     private final Workbench bench;
     private final VBox rows = new VBox();
@@ -55,8 +59,7 @@ final class FiguresPane extends ScrollPane {
         Label value = new Label(figure.quantity().text(bench.units()));
         value.getStyleClass().add("mono");
         value.setMinWidth(USE_PREF_SIZE);
-        HBox row = new HBox(8, name, value);
-        row.setAlignment(Pos.CENTER_LEFT);
+        Pane row = value.getText().length() > LONG ? below(name, value) : beside(name, value);
         row.getStyleClass().add("figure-row");
         row.setId("figure-" + figure.key());
         row.setFocusTraversable(true);
@@ -71,5 +74,18 @@ final class FiguresPane extends ScrollPane {
                     }
                 });
         return row;
+    }
+
+    private static Pane beside(Label name, Label value) {
+        HBox row = new HBox(8, name, value);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** A long figure stands under its name, so that the name is not squeezed. */
+    private static Pane below(Label name, Label value) {
+        value.setMaxWidth(Double.MAX_VALUE);
+        value.setAlignment(Pos.CENTER_RIGHT);
+        return new VBox(2, name, value);
     }
 }

@@ -92,7 +92,8 @@ final class MainWindow extends BorderPane {
         CutPane bars = new CutPane(bench);
         SchoolsPane schools = new SchoolsPane(bench);
         ScalesPane scales = new ScalesPane(bench);
-        StackPane matter = new StackPane(drawing, bars, schools, scales);
+        GluesPane glues = new GluesPane(bench);
+        StackPane matter = new StackPane(drawing, bars, schools, scales, glues);
         matter.setMinSize(0, 0);
         VBox.setVgrow(matter, Priority.ALWAYS);
         Runnable choose =
@@ -102,6 +103,7 @@ final class MainWindow extends BorderPane {
                     bars.setVisible(cuts);
                     schools.setVisible(table.equals(SchoolsPane.KEY));
                     scales.setVisible(table.equals(ScalesPane.KEY));
+                    glues.setVisible(table.equals(GluesPane.KEY));
                     boolean draws = !cuts && table.isEmpty();
                     drawing.setVisible(draws);
                     switches.setVisible(draws);
@@ -166,6 +168,7 @@ final class MainWindow extends BorderPane {
                 switch (bench.tableProperty().get()) {
                     case SchoolsPane.KEY -> "Schools side by side, for a square metre";
                     case ScalesPane.KEY -> "Empty weight from scales under the wheels";
+                    case GluesPane.KEY -> "What holds every joint, outermost first";
                     default -> bench.viewProperty().get().title();
                 };
         title.setText(cuts ? "Bars and their cuts" : drawn);

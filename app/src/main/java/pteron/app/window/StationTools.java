@@ -167,7 +167,11 @@ final class StationTools extends HBox {
             String words = slot.name().toLowerCase(Locale.ROOT).replace("_", ", ");
             item(drop, words, plan -> MakeUpEdits.withoutLastLayer(plan, slot));
         }
-        return List.of(add, drop, table(SchoolsPane.KEY, "Schools side by side"));
+        return List.of(
+                add,
+                drop,
+                table(SchoolsPane.KEY, "Schools side by side"),
+                table(GluesPane.KEY, "Glues"));
     }
 
     private static UnaryOperator<BoxPlan> layer(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -94,6 +95,29 @@ class StationsTest extends DesktopRobot {
         assertThat(plan().makeUp().alternatives()).hasSize(4);
         press("tool-schools");
         assertThat(node("drawing").isVisible()).isTrue();
+    }
+
+    /** What eats the foam is told beside the joint, and is gone with the cure. */
+    @Test
+    void glues_tellEveryJoint_andFollowTheLayers() {
+        go(Station.MAKE_UP);
+        press("tool-glues");
+        Node pane = node("glues-pane");
+        assertThat(pane.isVisible()).isTrue();
+        int joints = window.bench().document().model().made().orElseThrow().glues().joints().size();
+        assertThat(robot.from(pane).lookup(".mono").queryAllAs(Label.class).size())
+                .isGreaterThanOrEqualTo(joints);
+        assertThat(robot.from(pane).lookup(".headline").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .containsExactly("Floor", "Walls", "Roof");
+        press("tool-glues");
+        choose("tool-add-layer", "floor, finish");
+        press("tool-glues");
+        assertThat(robot.from(pane).lookup(".label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(text -> text.contains("vinyl"));
+        press("tool-schools");
+        assertThat(pane.isVisible()).isFalse();
     }
 
     @Test

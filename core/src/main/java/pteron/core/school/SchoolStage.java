@@ -32,15 +32,25 @@ public final class SchoolStage {
     public static List<School> of(MakeUp makeUp, FrameShare share, MaterialLibrary library) {
         List<School> schools = new ArrayList<>();
         for (Part part : Part.values()) {
+            BuildUp planned = planned(makeUp, part);
             schools.add(
-                    school("planned", part, planned(makeUp, part), share(part, share), library));
+                    new School(
+                            "planned",
+                            part,
+                            true,
+                            BuildUpSums.of(word(part), planned, share(part, share), library)));
             for (Alternative other : makeUp.alternatives()) {
                 if (other.part() == part && MakeUpStage.isUsable(other, library)) {
                     double members =
                             other.buildUp() instanceof Framed framed
                                     ? FrameShare.fromSpacing(framed)
                                     : 0;
-                    schools.add(school(other.name(), part, other.buildUp(), members, library));
+                    schools.add(
+                            new School(
+                                    other.name(),
+                                    part,
+                                    false,
+                                    BuildUpSums.of(word(part), other.buildUp(), members, library)));
                 }
             }
         }
@@ -62,12 +72,6 @@ public final class SchoolStage {
             case WALLS -> share.walls();
             case ROOF -> share.roof();
         };
-    }
-
-    private static School school(
-            String name, Part part, BuildUp buildUp, double share, MaterialLibrary library) {
-        BuildUpSums sums = BuildUpSums.of(word(part), buildUp, share, library);
-        return new School(name, part, name.equals("planned"), sums);
     }
 
     private static String word(Part part) {
