@@ -11,6 +11,7 @@ import pteron.core.plan.Opening;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
 import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Solid;
 
 /** Whether the box clears the solids of its carrier and the cab. */
@@ -61,15 +62,21 @@ final class ClearanceCheck {
 
     private Cure cure(Clearance clearance, boolean clashes) {
         Solid solid = clearance.solid();
+        if (solid.kind() == Solid.Kind.TAILGATE && standing.vehicle() instanceof Pickup pickup) {
+            return new Cure(
+                    "TAKE_OFF_TAILGATE",
+                    Quantity.mm(Math.abs(clearance.gapMm())),
+                    plan -> plan.withVehicle(pickup.withoutTailgate()));
+        }
         double width = Math.floor(2 * (solid.across().fromMm() - Clearance.TIGHT_MM - 1));
         boolean beside = solid.mirrored() && width >= PlanLimits.BOX_WIDTH.least();
-        if (beside) {
+        if (beside && clearance.way() == Clearance.Way.SIDEWAYS) {
             return new Cure(
                     "SET_BOX_WIDTH",
                     Quantity.mm(width),
                     plan -> plan.withBox(plan.box().withWidth(width)));
         }
-        double raise = Math.ceil(clearance.raiseMm());
+        double raise = Math.ceil(clearance.clearedAtMm());
         boolean raises = clashes && raise > 0 && raise <= PlanLimits.RAISED.most();
         return raises
                 ? new Cure(

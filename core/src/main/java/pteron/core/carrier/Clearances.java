@@ -45,32 +45,70 @@ final class Clearances {
 
     /** {@return the shadow of a solid in the side elevation of the box} */
     Bounds2 elevation(Solid solid) {
+        return elevation(solid, box.raisedMm());
+    }
+
+    private Bounds2 elevation(Solid solid, double raisedMm) {
         return new Bounds2(
                 deckFrontMm + solid.along().fromMm(),
                 deckFrontMm + solid.along().toMm(),
-                solid.up().fromMm() - box.raisedMm(),
-                solid.up().toMm() - box.raisedMm());
+                solid.up().fromMm() - raisedMm,
+                solid.up().toMm() - raisedMm);
     }
 
     private Clearance of(Solid solid) {
-        double half = box.widthMm() / 2;
-        double sideways = Math.max(solid.across().fromMm() - half, -half - solid.across().toMm());
-        boolean besideArch =
-                solid.mirrored()
-                        && box.details().wheelArches().stream()
-                                .anyMatch(arch -> reaches(arch, solid, half));
-        List<Polygon2> shapes = besideArch ? arched : List.of(whole);
-        Polygon2 shadow = elevation(solid).polygon();
-        double shared = shapes.stream().mapToDouble(shape -> shape.sharedArea(shadow)).sum();
-        double apart =
-                shapes.stream().mapToDouble(shape -> shape.distance(shadow)).min().orElseThrow();
-        if (shared > OVERLAP_MM2) {
-            double raise = Math.max(0, solid.up().toMm() + OVER_MM - box.raisedMm());
-            return new Clearance(solid, Clearance.Way.SIDEWAYS, sideways, sideways < 0 ? raise : 0);
+        double sideways = sideways(solid);
+        List<Polygon2> shapes = isBesideAnArch(solid) ? arched : List.of(whole);
+        Bounds2 shadow = elevation(solid);
+        if (shared(shapes, shadow) > OVERLAP_MM2) {
+            return sideways >= 0
+                    ? new Clearance(solid, Clearance.Way.SIDEWAYS, sideways, 0)
+                    : clash(solid, sideways, shadow);
         }
-        return sideways < 0
-                ? new Clearance(solid, Clearance.Way.IN_ELEVATION, apart, 0)
-                : new Clearance(solid, Clearance.Way.IN_ELEVATION, Math.hypot(sideways, apart), 0);
+        Polygon2 outer = shadow.polygon();
+        double apart =
+                shapes.stream().mapToDouble(shape -> shape.distance(outer)).min().orElseThrow();
+        double gap = sideways < 0 ? apart : Math.hypot(sideways, apart);
+        return new Clearance(solid, Clearance.Way.IN_ELEVATION, gap, clearedAt(solid, shapes));
+    }
+
+    /** The box runs into it: by as much as the shortest way out is long. */
+    private Clearance clash(Solid solid, double sideways, Bounds2 shadow) {
+        double upwards = -shadow.toV();
+        double lengthwise =
+                Math.max(
+                        shadow.fromU() - whole.bounds().toU(),
+                        whole.bounds().fromU() - shadow.toU());
+        double inElevation = Math.max(upwards, lengthwise);
+        boolean aside = sideways >= inElevation;
+        return new Clearance(
+                solid,
+                aside ? Clearance.Way.SIDEWAYS : Clearance.Way.IN_ELEVATION,
+                Math.max(sideways, inElevation),
+                Math.max(0, solid.up().toMm() + OVER_MM));
+    }
+
+    /** {@return the sub-frame that lifts the box over a solid that would stand in it otherwise (mm)} */
+    private double clearedAt(Solid solid, List<Polygon2> shapes) {
+        boolean under = sideways(solid) < 0 && shared(shapes, elevation(solid, 0)) > OVERLAP_MM2;
+        return under ? Math.max(0, solid.up().toMm() + OVER_MM) : 0;
+    }
+
+    private double sideways(Solid solid) {
+        double half = box.widthMm() / 2;
+        return Math.max(solid.across().fromMm() - half, -half - solid.across().toMm());
+    }
+
+    private boolean isBesideAnArch(Solid solid) {
+        double half = box.widthMm() / 2;
+        return solid.mirrored()
+                && box.details().wheelArches().stream()
+                        .anyMatch(arch -> reaches(arch, solid, half));
+    }
+
+    private static double shared(List<Polygon2> shapes, Bounds2 shadow) {
+        Polygon2 outer = shadow.polygon();
+        return shapes.stream().mapToDouble(shape -> shape.sharedArea(outer)).sum();
     }
 
     private static boolean reaches(WheelArch arch, Solid solid, double half) {

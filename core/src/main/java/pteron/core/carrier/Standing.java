@@ -115,6 +115,6 @@ record Standing(BoxPlan plan, Carrier carrier, Outline outline) {
 
     /** {@return least sub-frame that clears all that sticks up under the box (mm above the deck)} */
     double neededRaiseMm() {
-        return carrier.clearances().stream().mapToDouble(Clearance::raiseMm).max().orElse(0);
+        return carrier.clearances().stream().mapToDouble(Clearance::clearedAtMm).max().orElse(0);
     }
 }

@@ -62,9 +62,11 @@ public final class Drawings {
         Canvas canvas = new Canvas(View.PLAN, model);
         BoxShapes box = new BoxShapes(canvas, station);
         new CarrierShapes(canvas).above();
-        box.panels(EnumSet.of(PanelKind.FLOOR));
         if (station.equals("carrier")) {
+            // the floor would hide the steel that is looked for there
             new SolidShapes(canvas).draw();
+        } else {
+            box.panels(EnumSet.of(PanelKind.FLOOR));
         }
         fromAbove(canvas);
         box.extras();

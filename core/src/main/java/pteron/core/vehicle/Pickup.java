@@ -264,6 +264,12 @@ public record Pickup(
         return new Pickup(other, driver, gear, payloadKg, steel, measuredSolids);
     }
 
+    /** {@return this pickup with its tailgate taken off} */
+    public Pickup withoutTailgate() {
+        double height = bed.tailgate().heightMm();
+        return withBed(bed.withTailgate(new Tailgate(Tailgate.Position.OFF, height)));
+    }
+
     /** {@return this pickup with another cab} */
     public Pickup withCab(Cab other) {
         return new Pickup(bed, other, gear, payloadKg, steel, measuredSolids);

@@ -96,11 +96,41 @@ class ClearanceTest {
         Finding hump = finding(plan, "BOX_HITS_SOLID");
         assertThat(hump.place().part()).isEqualTo("gearbox hump");
         assertThat(figure(plan, "floor-needed")).isCloseTo(70, within(EXACT));
+        // 60 mm up is a shorter way out than half a box to the side
+        assertThat(hump.demand().value()).isCloseTo(-60, within(EXACT));
+        BoxPlan low = plan.withBox(plan.box().withRaised(20));
+        assertThat(finding(low, "BOX_HITS_SOLID").demand().value()).isCloseTo(-40, within(EXACT));
+        assertThat(figure(low, "floor-needed")).isCloseTo(70, within(EXACT));
+        assertThat(finding(low, "BOX_HITS_SOLID").cure().change().apply(low))
+                .isEqualTo(plan.withBox(plan.box().withRaised(70)));
         BoxPlan cured = hump.cure().change().apply(plan);
         assertThat(cured.box().raisedMm()).isEqualTo(70);
         assertThat(codes(cured)).doesNotContain("BOX_HITS_SOLID");
+        assertThat(figure(cured, "floor-needed")).isCloseTo(70, within(EXACT));
         assertThat(figure(cured, "overall-height"))
                 .isCloseTo(figure(plan, "overall-height") + 70, within(EXACT));
+    }
+
+    /** A box of 2600 in a bed of 2490 with its tailgate up: 110 too long, one press takes the gate off. */
+    @Test
+    void tailgateUp_isInTheWay_andComesOff() {
+        Pickup shut =
+                StartingVehicles.pickup()
+                        .withBed(
+                                StartingVehicles.pickup()
+                                        .bed()
+                                        .withTailgate(
+                                                new Pickup.Tailgate(
+                                                        Pickup.Tailgate.Position.UP, 560)));
+        BoxPlan plan =
+                StartingPlans.square()
+                        .withOpenings(List.of())
+                        .withVehicle(shut)
+                        .withBox(new Box(OutlineStart.SQUARE.points(2600, 1800), 1200, 0));
+        Finding gate = finding(plan, "BOX_HITS_SOLID");
+        assertThat(gate.place().part()).isEqualTo("tailgate, up");
+        assertThat(gate.demand().value()).isCloseTo(-110, within(EXACT));
+        assertThat(codes(gate.cure().change().apply(plan))).doesNotContain("BOX_HITS_SOLID");
     }
 
     /** A wheel that stands up beside a wide box needs an arch; with one, the room is that of the arch. */

@@ -38,6 +38,7 @@ public final class CureWords {
                             "BRACE_OUTRIGGER_TO_FLANGE",
                             "Bring the outrigger to the flange; welding is for a licensed trade"),
                     Map.entry("SET_SUB_FRAME", "Set the box on a sub-frame of #"),
+                    Map.entry("TAKE_OFF_TAILGATE", "Take the tailgate off: it stands # in the box"),
                     Map.entry("MOVE_OR_CUT_OUT", "Move it # or cut the box out round it"),
                     Map.entry("RAISE_OVER_CAB", "Raise the part over the cab by #"),
                     Map.entry("MOVE_FRONT_WINDOW", "Bring a front window in line with the cab's"),
