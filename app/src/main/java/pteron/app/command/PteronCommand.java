@@ -21,7 +21,8 @@ import pteron.exchange.plan.PlanFormatException;
             ExportVerb.class,
             ShotVerb.class,
             ReckonVerb.class,
-            MaterialsVerb.class
+            MaterialsVerb.class,
+            UprightsVerb.class
         })
 public final class PteronCommand implements Callable<Integer> {
 

@@ -15,9 +15,14 @@ final class Scenery {
     /** Tables with the station that they belong to. */
     private static final Map<String, Station> TABLES =
             Map.of(
-                    "schools", Station.MAKE_UP,
-                    "glues", Station.MAKE_UP,
-                    "scales", Station.CARRIER);
+                    "schools",
+                    Station.MAKE_UP,
+                    "glues",
+                    Station.MAKE_UP,
+                    "uprights",
+                    Station.OUTLINE,
+                    "scales",
+                    Station.CARRIER);
 
     private Scenery() {}
 

@@ -89,8 +89,11 @@ final class GluesPane extends ScrollPane {
         Quantity litres = new Quantity(joint.litres(), Unit.LITRE);
         grid.add(mono(litres.text(bench.units())), 3, row);
         grid.add(mono(window(glue.window())), 4, row);
-        grid.add(mono(time(glue.openMinutes() / 60)), 5, row);
-        grid.add(mono(time(glue.cureHours()) + (glue.clamped() ? ", pressed" : "")), 6, row);
+        grid.add(mono(time(glue.times().openMinutes() / 60)), 5, row);
+        grid.add(
+                mono(time(glue.times().cureHours()) + (glue.times().clamped() ? ", pressed" : "")),
+                6,
+                row);
     }
 
     private String held(GlueJoint joint) {

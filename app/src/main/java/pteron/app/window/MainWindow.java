@@ -93,7 +93,8 @@ final class MainWindow extends BorderPane {
         SchoolsPane schools = new SchoolsPane(bench);
         ScalesPane scales = new ScalesPane(bench);
         GluesPane glues = new GluesPane(bench);
-        StackPane matter = new StackPane(drawing, bars, schools, scales, glues);
+        UprightsPane uprights = new UprightsPane(bench);
+        StackPane matter = new StackPane(drawing, bars, schools, scales, glues, uprights);
         matter.setMinSize(0, 0);
         VBox.setVgrow(matter, Priority.ALWAYS);
         Runnable choose =
@@ -104,6 +105,7 @@ final class MainWindow extends BorderPane {
                     schools.setVisible(table.equals(SchoolsPane.KEY));
                     scales.setVisible(table.equals(ScalesPane.KEY));
                     glues.setVisible(table.equals(GluesPane.KEY));
+                    uprights.setVisible(table.equals(UprightsPane.KEY));
                     boolean draws = !cuts && table.isEmpty();
                     drawing.setVisible(draws);
                     switches.setVisible(draws);
@@ -168,6 +170,7 @@ final class MainWindow extends BorderPane {
                 switch (bench.tableProperty().get()) {
                     case SchoolsPane.KEY -> "Schools side by side, for a square metre";
                     case ScalesPane.KEY -> "Empty weight from scales under the wheels";
+                    case UprightsPane.KEY -> "Uprights under the outline";
                     case GluesPane.KEY -> "What holds every joint, outermost first";
                     default -> bench.viewProperty().get().title();
                 };

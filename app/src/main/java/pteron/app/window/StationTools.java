@@ -1,5 +1,6 @@
 package pteron.app.window;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
@@ -129,7 +130,7 @@ final class StationTools extends HBox {
         for (OutlineStart one : OutlineStart.values()) {
             item(start, one.title(), plan -> OutlineTools.startedFrom(plan, one));
         }
-        MenuButton more = menu("more", "Cut-outs and edges");
+        MenuButton more = menu("more", "Cut-outs");
         item(more, "add a wheel arch", OutlineTools::withWheelArch);
         item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
         item(more, "drop the floor behind", OutlineTools::withDropFloor);
@@ -138,21 +139,20 @@ final class StationTools extends HBox {
         int corner = handle.corner();
         boolean none = corner < 1;
         Node[] shaping = {
-            button("add-corner", "New corner", plan -> OutlineTools.withCorner(plan, corner)),
+            button("add-corner", "Corner", plan -> OutlineTools.withCorner(plan, corner)),
             button("drop-corner", "Remove", plan -> OutlineTools.without(plan, handle)),
             button("straight", "Straight", plan -> OutlineTools.straight(plan, corner)),
             button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
             button("batten", "Batten", plan -> OutlineTools.batten(plan, corner)),
-            button("spot", "One more spot", plan -> OutlineTools.withSpot(plan, corner)),
+            button("spot", "Spot", plan -> OutlineTools.withSpot(plan, corner)),
         };
         for (Node tool : shaping) {
             tool.setDisable(none);
         }
-        Node[] all = new Node[shaping.length + 2];
-        all[0] = start;
-        all[1] = more;
-        System.arraycopy(shaping, 0, all, 2, shaping.length);
-        return List.of(all);
+        List<Node> all = new ArrayList<>(List.of(start, more));
+        all.addAll(List.of(shaping));
+        all.add(table(UprightsPane.KEY, "Uprights"));
+        return all;
     }
 
     private List<Node> makeUp() {

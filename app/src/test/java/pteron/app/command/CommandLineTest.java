@@ -181,6 +181,21 @@ class CommandLineTest {
         }
     }
 
+    /** By hand: 950 + 280 / 560 · 1210 = 1555, atan(1210 / 560) = 65.2°. */
+    @Test
+    void uprights_anySpacing_anyPlace() {
+        assertThat(run("uprights", "demo", "--at", "280").out())
+                .contains("Height: 1\u2009555 mm", "Slope and bevel: 65.2°");
+        long usual = run("uprights", "demo").out().lines().count();
+        Run fine = run("uprights", "demo", "--spacing", "10 in", "--thickness", "20");
+        assertThat(fine.out().lines().count()).isGreaterThan(usual);
+        assertThat(fine.out()).startsWith("number,place mm,foot mm,front side mm");
+        assertThat(fine.out().lines().skip(2).findFirst().orElseThrow()).startsWith("2,254,");
+        assertBadInput(run("uprights", "demo", "--at", "9000"), "must be from");
+        assertBadInput(
+                run("uprights", "demo", "--spacing", "3"), "spacing of the uprights is [3.0]");
+    }
+
     @Test
     void materials_printedAreReadBackAsOwn() throws Exception {
         Path plan = folder.resolve("plan.json");

@@ -8,15 +8,18 @@ import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Rectangle;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import pteron.app.station.Station;
 import pteron.core.buildup.Framed;
 import pteron.core.drawing.View;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
+import pteron.core.quantity.UnitSystem;
 import pteron.core.vehicle.RunningGear.Weighed;
 import pteron.core.vehicle.Vehicle;
 import pteron.exchange.demo.Demos;
@@ -208,6 +211,32 @@ class StationsTest extends DesktopRobot {
         robot.push(KeyCode.UP);
         settle();
         assertThat(plan().box().outline().get(3).zMm()).isEqualTo(2170);
+    }
+
+    /** The wall before the rake of Wagtail rises 950 to 2160 over 560: any place can be asked. */
+    @Test
+    void uprights_forAnySpacing_andOnePlace() {
+        go(Station.OUTLINE);
+        press("tool-uprights");
+        assertThat(node("uprights-pane").isVisible()).isTrue();
+        TextField place = (TextField) node("uprights-place");
+        robot.interact(() -> place.setText("280"));
+        settle();
+        assertThat(text("uprights-there")).contains("1\u2009555 mm high").contains("65.2°");
+        TextField spacing = (TextField) node("uprights-spacing");
+        int before = robot.from(node("uprights-pane")).lookup(".mono").queryAll().size();
+        robot.interact(() -> spacing.setText("200"));
+        settle();
+        assertThat(robot.from(node("uprights-pane")).lookup(".mono").queryAll().size())
+                .isGreaterThan(before);
+        robot.interact(() -> spacing.setText("3"));
+        settle();
+        assertThat(robot.from(node("uprights-pane")).lookup(".refused").queryAs(Label.class))
+                .extracting(Label::getText, InstanceOfAssertFactories.STRING)
+                .contains("spacing of the uprights is [3.0] mm", "50");
+        robot.interact(() -> window.bench().document().edit(p -> p.withUnits(UnitSystem.INCHES)));
+        settle();
+        assertThat(spacing.getText()).contains("″");
     }
 
     @Test

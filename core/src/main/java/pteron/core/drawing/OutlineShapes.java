@@ -53,7 +53,10 @@ final class OutlineShapes {
         double thickness = model.plan().makeUp().walls().members().section().thicknessMm();
         for (Upright upright : model.outline().uprights(spacing, thickness)) {
             double x = upright.placeMm();
-            canvas.line(LineKind.HELP, canvas.at(x, 0, 0), canvas.at(x, 0, upright.frontFaceMm()));
+            canvas.line(
+                    LineKind.HELP,
+                    canvas.at(x, 0, upright.footMm()),
+                    canvas.at(x, 0, upright.frontFaceMm()));
         }
     }
 

@@ -9,23 +9,17 @@ import pteron.core.quantity.Require;
  * @param id id of its material in the library
  * @param holds what it holds
  * @param eats what it eats away
- * @param coats coats, both faces counted
- * @param coverage what a litre covers in one coat (m²/L)
+ * @param spread how it is spread, and what it comes in
  * @param window temperatures it may be used at (°C)
- * @param openMinutes how long it may lie open before joining (min)
- * @param cureHours until it may be worked on (h)
- * @param clamped whether it must be pressed until it has set
+ * @param times how long it takes
  */
 public record Glue(
         String id,
         Set<Substrate> holds,
         Set<Substrate> eats,
-        int coats,
-        double coverage,
+        Spread spread,
         Window window,
-        double openMinutes,
-        double cureHours,
-        boolean clamped) {
+        Times times) {
 
     /** Part that stays in tin and roller; common practice. */
     public static final double LOST = 0.1;
@@ -37,6 +31,24 @@ public record Glue(
      * @param mostC hottest (°C)
      */
     public record Window(double leastC, double mostC) {}
+
+    /**
+     * How a glue is spread.
+     *
+     * @param coats coats, both faces counted
+     * @param coverage what a litre covers in one coat (m²/L)
+     * @param tubeMl content of a tube (mL), 0 where it comes in tins
+     */
+    public record Spread(int coats, double coverage, double tubeMl) {}
+
+    /**
+     * How long a glue takes.
+     *
+     * @param openMinutes how long it may lie open before joining (min)
+     * @param cureHours until it may be worked on (h)
+     * @param clamped whether it must be pressed until it has set
+     */
+    public record Times(double openMinutes, double cureHours, boolean clamped) {}
 
     /** Copies the sets. */
     public Glue {
@@ -76,6 +88,11 @@ public record Glue(
 
     /** {@return litres for an area (m²)} */
     public double litres(double areaM2) {
-        return litres(areaM2, coats, coverage);
+        return litres(areaM2, spread.coats(), spread.coverage());
+    }
+
+    /** {@return whole tubes for so many litres, 0 where it comes in tins} */
+    public int tubes(double litres) {
+        return spread.tubeMl() == 0 ? 0 : (int) Math.ceil(litres * 1000 / spread.tubeMl() - 1e-9);
     }
 }

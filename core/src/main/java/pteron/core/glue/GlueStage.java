@@ -121,16 +121,46 @@ public final class GlueStage {
                                             .add(joint));
         }
         List<Figure> figures = new ArrayList<>();
-        byGlue.forEach((id, all) -> figures.add(litres(all.getFirst().glue().get(), all)));
+        byGlue.forEach(
+                (id, all) -> {
+                    Glue glue = all.getFirst().glue().orElseThrow();
+                    figures.add(litres(glue, all));
+                    if (glue.spread().tubeMl() > 0) {
+                        figures.add(tubes(glue, all));
+                    }
+                });
         return figures;
     }
 
+    private Figure tubes(Glue glue, List<GlueJoint> joints) {
+        double litres = sum(joints);
+        return Figure.of(
+                "make-up.glue-tubes." + glue.id(),
+                name(glue) + ", tubes",
+                Quantity.count(glue.tubes(litres)),
+                () ->
+                        Working.of("n = ceil(V / v)")
+                                .worked("V", "all joints", new Quantity(litres, Unit.LITRE))
+                                .standard(
+                                        "v",
+                                        "in a tube",
+                                        new Quantity(glue.spread().tubeMl(), Unit.MILLILITRE))
+                                .source("common practice"));
+    }
+
+    private static double sum(List<GlueJoint> joints) {
+        return joints.stream().mapToDouble(GlueJoint::litres).sum();
+    }
+
+    private String name(Glue glue) {
+        return library.contains(glue.id()) ? library.get(glue.id()).name() : glue.id();
+    }
+
     private Figure litres(Glue glue, List<GlueJoint> joints) {
-        double litres = joints.stream().mapToDouble(GlueJoint::litres).sum();
-        String name = library.contains(glue.id()) ? library.get(glue.id()).name() : glue.id();
+        double litres = sum(joints);
         return Figure.of(
                 "make-up.glue." + glue.id(),
-                name,
+                name(glue),
                 new Quantity(litres, Unit.LITRE),
                 () -> {
                     Working.Builder working = Working.of("V = A · n / c · 1.1");
@@ -140,18 +170,18 @@ public final class GlueStage {
                                 joint.part() + ": " + joint.outer() + " to " + joint.inner(),
                                 new Quantity(joint.areaM2(), Unit.SQUARE_METRE));
                     }
-                    return working.standard("n", "coats", Quantity.count(glue.coats()))
+                    return working.standard("n", "coats", Quantity.count(glue.spread().coats()))
                             .standard(
                                     "c",
                                     "m² from a litre in one coat",
-                                    Quantity.ratio(glue.coverage()))
+                                    Quantity.ratio(glue.spread().coverage()))
                             .source(
                                     "common practice, the label governs: %.0f to %.0f °C, open %.0f min, cure %.0f h"
                                             .formatted(
                                                     glue.window().leastC(),
                                                     glue.window().mostC(),
-                                                    glue.openMinutes(),
-                                                    glue.cureHours()));
+                                                    glue.times().openMinutes(),
+                                                    glue.times().cureHours()));
                 });
     }
 

@@ -12,6 +12,8 @@ import static pteron.core.glue.Substrate.WOOD;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pteron.core.glue.Glue.Spread;
+import pteron.core.glue.Glue.Times;
 import pteron.core.glue.Glue.Window;
 
 /**
@@ -20,84 +22,78 @@ import pteron.core.glue.Glue.Window;
  */
 public final class GlueTable {
 
+    /** What a tube for a common gun holds (mL); common practice. */
+    private static final double TUBE_ML = 290;
+
     private static final Set<Substrate> NONE = Set.of();
     private static final Set<Substrate> FOAM_AND_FACES =
             Set.of(WOOD, METAL, POLYSTYRENE, OTHER_FOAM, CORE, GLASS_FIBRE);
 
     private static final List<Glue> ALL =
             List.of(
-                    new Glue("pu-glue", FOAM_AND_FACES, NONE, 1, 5, new Window(8, 30), 20, 6, true),
+                    new Glue(
+                            "pu-glue",
+                            FOAM_AND_FACES,
+                            NONE,
+                            new Spread(1, 5, 0),
+                            new Window(8, 30),
+                            new Times(20, 6, true)),
                     new Glue(
                             "epoxy",
                             Set.of(WOOD, POLYSTYRENE, OTHER_FOAM, CORE, GLASS_FIBRE),
                             NONE,
-                            1,
-                            3,
+                            new Spread(1, 3, 0),
                             new Window(12, 30),
-                            40,
-                            24,
-                            true),
+                            new Times(40, 24, true)),
                     new Glue(
                             "structural-epoxy",
                             Set.of(METAL, GLASS_FIBRE, WOOD),
                             NONE,
-                            1,
-                            2,
+                            new Spread(1, 2, 0),
                             new Window(15, 30),
-                            30,
-                            24,
-                            true),
+                            new Times(30, 24, true)),
                     new Glue(
                             "contact-glue",
                             Set.of(WOOD, METAL, GLASS_FIBRE, PLASTIC, ROLL, CORE),
                             Set.of(POLYSTYRENE),
-                            2,
-                            6,
+                            new Spread(2, 6, 0),
                             new Window(10, 35),
-                            30,
-                            24,
-                            false),
+                            new Times(30, 24, false)),
                     new Glue(
                             "contact-water",
                             Set.of(WOOD, POLYSTYRENE, OTHER_FOAM, ROLL, METAL, GLASS_FIBRE),
                             NONE,
-                            2,
-                            6,
+                            new Spread(2, 6, 0),
                             new Window(15, 35),
-                            60,
-                            24,
-                            false),
+                            new Times(60, 24, false)),
                     new Glue(
                             "spray-solvent",
                             Set.of(WOOD, ROLL, OTHER_FOAM, METAL),
                             Set.of(POLYSTYRENE),
-                            2,
-                            9,
+                            new Spread(2, 9, 0),
                             new Window(12, 30),
-                            30,
-                            4,
-                            false),
+                            new Times(30, 4, false)),
                     new Glue(
                             "spray-foam-safe",
                             Set.of(WOOD, POLYSTYRENE, OTHER_FOAM, ROLL),
                             NONE,
-                            2,
-                            9,
+                            new Spread(2, 9, 0),
                             new Window(12, 30),
-                            30,
-                            4,
-                            false),
-                    new Glue("pva", Set.of(WOOD), NONE, 1, 6, new Window(10, 30), 10, 12, true),
+                            new Times(30, 4, false)),
+                    new Glue(
+                            "pva",
+                            Set.of(WOOD),
+                            NONE,
+                            new Spread(1, 6, 0),
+                            new Window(10, 30),
+                            new Times(10, 12, true)),
                     new Glue(
                             "construction",
                             Set.of(WOOD, OTHER_FOAM, METAL, PLASTIC),
                             NONE,
-                            1,
-                            2.5,
+                            new Spread(1, 2.5, TUBE_ML),
                             new Window(5, 35),
-                            15,
-                            24,
-                            true),
+                            new Times(15, 24, true)),
                     new Glue(
                             "hybrid-glue",
                             Set.of(
@@ -109,12 +105,9 @@ public final class GlueTable {
                                     POLYSTYRENE,
                                     CORE),
                             NONE,
-                            1,
-                            2,
+                            new Spread(1, 2, TUBE_ML),
                             new Window(5, 35),
-                            15,
-                            24,
-                            false));
+                            new Times(15, 24, false)));
 
     private GlueTable() {}
 

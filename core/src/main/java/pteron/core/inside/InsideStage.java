@@ -183,11 +183,15 @@ public final class InsideStage {
                             "Upright " + number + ", long side",
                             Quantity.mm(upright.longSideMm()),
                             () ->
-                                    Working.of("the higher of front and rear face")
+                                    Working.of("length = higher of front and rear − foot")
                                             .worked(
                                                     "x",
                                                     "front face behind the box's front",
                                                     Quantity.mm(upright.placeMm()))
+                                            .worked(
+                                                    "foot",
+                                                    "what it stands on",
+                                                    Quantity.mm(upright.footMm()))
                                             .worked(
                                                     "front",
                                                     "height at the front face",

@@ -9,6 +9,7 @@ import pteron.core.curve.CurveSums;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point2;
+import pteron.core.geometry.Segment2;
 
 /**
  * The outline, checked and measured. Immutable.
@@ -29,6 +30,9 @@ public record Outline(
         boolean usable,
         List<Figure> figures,
         List<Finding> findings) {
+
+    /** How far inside of its faces an upright's foot is looked for (mm), so that a step counts once. */
+    private static final double INSIDE_MM = 1e-3;
 
     /** Copies the lists. */
     public Outline {
@@ -123,8 +127,18 @@ public record Outline(
         }
         double rise = rear.getAsDouble() - front.getAsDouble();
         double bevel = Math.toDegrees(Math.atan2(rise, thicknessMm));
+        double foot =
+                Math.max(
+                        footAt(frontFaceMm + INSIDE_MM),
+                        footAt(frontFaceMm + thicknessMm - INSIDE_MM));
         return Optional.of(
-                new Upright(frontFaceMm, front.getAsDouble(), rear.getAsDouble(), bevel));
+                new Upright(frontFaceMm, foot, front.getAsDouble(), rear.getAsDouble(), bevel));
+    }
+
+    /** {@return height of what lies under the roof at a place: floor, dropped floor, underside over a cab} */
+    private double footAt(double xMm) {
+        List<Segment2> inside = shape.polygon().plumbAt(xMm);
+        return inside.isEmpty() ? 0 : inside.getLast().from().v();
     }
 
     /**

@@ -1,19 +1,32 @@
 package pteron.core.outline;
 
 /**
- * Height of the outline over an upright. Immutable.
+ * An upright under the outline, with the height of the outline over it. Immutable.
  *
  * @param placeMm place of its front face (mm behind the box's front face)
+ * @param footMm height of what it stands on (mm above the underside): 0, less in a dropped floor, more over
+ *     a cab
  * @param frontFaceMm height at its front face (mm above the underside)
  * @param rearFaceMm height at its rear face (mm above the underside)
  * @param bevelDegrees angle of its top cut from a square cut (degrees), above 0 when the front face is
  *     the shorter
  */
-public record Upright(double placeMm, double frontFaceMm, double rearFaceMm, double bevelDegrees) {
+public record Upright(
+        double placeMm, double footMm, double frontFaceMm, double rearFaceMm, double bevelDegrees) {
 
     /** {@return the length to cut the bar to before the bevel (mm)} */
     public double longSideMm() {
-        return Math.max(frontFaceMm, rearFaceMm);
+        return Math.max(frontSideMm(), rearSideMm());
+    }
+
+    /** {@return length of its front side (mm)} */
+    public double frontSideMm() {
+        return frontFaceMm - footMm;
+    }
+
+    /** {@return length of its rear side (mm)} */
+    public double rearSideMm() {
+        return rearFaceMm - footMm;
     }
 
     /**
@@ -33,6 +46,6 @@ public record Upright(double placeMm, double frontFaceMm, double rearFaceMm, dou
      */
     public static Upright under(double frontFaceMm, double thicknessMm, double slopeDegrees) {
         double rise = thicknessMm * Math.tan(Math.toRadians(slopeDegrees));
-        return new Upright(0, frontFaceMm, frontFaceMm + rise, slopeDegrees);
+        return new Upright(0, 0, frontFaceMm, frontFaceMm + rise, slopeDegrees);
     }
 }

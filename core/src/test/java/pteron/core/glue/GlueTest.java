@@ -49,20 +49,32 @@ class GlueTest {
         assertThatThrownBy(() -> Glue.litres(1, 1, 0)).hasMessageContaining("coverage");
     }
 
+    /** By hand: 3.4 L in tubes of 290 mL are 11.72, so 12; 0.58 L are two, not three; tins have none. */
+    @Test
+    void tubes_byHand() {
+        Glue construction = GlueTable.named("construction").orElseThrow();
+        assertThat(construction.tubes(3.4)).isEqualTo(12);
+        assertThat(construction.tubes(0.58)).isEqualTo(2);
+        assertThat(construction.tubes(0)).isZero();
+        assertThat(GlueTable.named("epoxy").orElseThrow().tubes(3.4)).isZero();
+    }
+
     /** Contact glue: rolled on, two coats, dry to the touch: common practice. */
     @Test
     void contactGlue_commonPractice() {
         Glue contact = GlueTable.named("contact-glue").orElseThrow();
-        assertThat(contact.coats()).isEqualTo(2);
-        assertThat(contact.clamped()).isFalse();
+        assertThat(contact.spread().coats()).isEqualTo(2);
+        assertThat(contact.times().clamped()).isFalse();
         assertThat(contact.eats()).contains(Substrate.POLYSTYRENE);
     }
 
     /** Structural epoxy a day, construction adhesive overnight to a day: common practice. */
     @Test
     void curingTimes_commonPractice() {
-        assertThat(GlueTable.named("structural-epoxy").orElseThrow().cureHours()).isEqualTo(24);
-        assertThat(GlueTable.named("construction").orElseThrow().cureHours()).isBetween(8.0, 24.0);
+        assertThat(GlueTable.named("structural-epoxy").orElseThrow().times().cureHours())
+                .isEqualTo(24);
+        assertThat(GlueTable.named("construction").orElseThrow().times().cureHours())
+                .isBetween(8.0, 24.0);
     }
 
     @Test
@@ -86,6 +98,17 @@ class GlueTest {
                         .orElseThrow();
         BoxPlan cured = finding.cure().change().apply(eaten);
         assertThat(cured).isEqualTo(PLAN);
+    }
+
+    /** A glue from tubes is told in litres and in whole tubes, enough for the litres and no more. */
+    @Test
+    void glueFromTubes_isCounted() {
+        BoxModel model = BoxModel.of(wallsFixed("hybrid-glue"), LIBRARY);
+        double litres = model.figure("make-up.glue.hybrid-glue").orElseThrow().value();
+        double tubes = model.figure("make-up.glue-tubes.hybrid-glue").orElseThrow().value();
+        assertThat(tubes * 0.29).isGreaterThanOrEqualTo(litres);
+        assertThat((tubes - 1) * 0.29).isLessThan(litres);
+        assertThat(model.figure("make-up.glue-tubes.pu-glue")).isEmpty();
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
+import pteron.core.edit.OutlineTools;
 import pteron.core.figure.Finding;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
@@ -341,5 +342,32 @@ class CurvedOutlineTest {
             assertThat(one.frontFaceMm()).isCloseTo(other.rearFaceMm(), within(1e-6));
             assertThat(one.bevelDegrees()).isCloseTo(-other.bevelDegrees(), within(1e-6));
         }
+    }
+
+    /** Over the cab an upright stands on the underside there, behind a drop it goes down with the floor. */
+    @Test
+    void uprights_standOnWhatLiesUnderThem() {
+        Outline overCab =
+                outline(
+                        at(0, 0),
+                        at(0, 1200),
+                        at(-1300, 1200),
+                        at(-1300, 2100),
+                        at(2400, 2100),
+                        at(2400, 0));
+        Upright ahead = overCab.upright(-800, 38).orElseThrow();
+        assertThat(ahead.footMm()).isCloseTo(1200, within(1e-6));
+        assertThat(ahead.longSideMm()).isCloseTo(900, within(1e-6));
+        Upright behind = overCab.upright(800, 38).orElseThrow();
+        assertThat(behind.footMm()).isZero();
+        assertThat(behind.longSideMm()).isCloseTo(2100, within(1e-6));
+        // one that straddles the step stands on the higher side of it
+        assertThat(overCab.upright(-19, 38).orElseThrow().footMm()).isCloseTo(1200, within(1e-6));
+        BoxPlan dropped = OutlineTools.withDropFloor(StartingPlans.square());
+        double depth = dropped.box().details().dropFloor().depthMm();
+        Outline low = OutlineStage.of(dropped.box());
+        Upright last = low.uprights(500, 38).getLast();
+        assertThat(last.footMm()).isCloseTo(-depth, within(1e-6));
+        assertThat(last.longSideMm()).isCloseTo(low.heightMm() + depth, within(1e-6));
     }
 }

@@ -6,33 +6,39 @@ import pteron.core.glue.GlueJoint;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.Element;
 import pteron.core.outline.Upright;
+import pteron.core.outline.UprightSetting;
 
 /** Lists of the first stations: uprights under the outline, the strip with its bends, the glue. */
 public final class BuildLists {
 
     private BuildLists() {}
 
-    /** {@return the uprights under the outline, both faces, bevel and place, at the spacing of the studs} */
+    /** {@return the uprights under the outline at the spacing of the studs} */
     public static String uprights(BoxModel model) {
-        double spacing = model.plan().makeUp().walls().members().spacingMm();
-        double thickness = model.plan().makeUp().walls().members().section().thicknessMm();
+        return uprights(model, UprightSetting.of(model.plan()));
+    }
+
+    /** {@return the uprights under the outline: place, both faces, bevel} */
+    public static String uprights(BoxModel model, UprightSetting setting) {
         return Csv.text(
                 new String[] {
                     "number",
                     "place mm",
-                    "front face mm",
-                    "rear face mm",
+                    "foot mm",
+                    "front side mm",
+                    "rear side mm",
                     "long side mm",
                     "bevel degrees"
                 },
                 rows -> {
                     int number = 1;
-                    for (Upright upright : model.outline().uprights(spacing, thickness)) {
+                    for (Upright upright : setting.under(model.outline())) {
                         rows.print(
                                 number++,
                                 Csv.number(upright.placeMm(), 1),
-                                Csv.number(upright.frontFaceMm(), 1),
-                                Csv.number(upright.rearFaceMm(), 1),
+                                Csv.number(upright.footMm(), 1),
+                                Csv.number(upright.frontSideMm(), 1),
+                                Csv.number(upright.rearSideMm(), 1),
                                 Csv.number(upright.longSideMm(), 1),
                                 Csv.number(upright.bevelDegrees(), 2));
                     }
@@ -112,11 +118,11 @@ public final class BuildLists {
                 joint.held().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                 none ? "" : glue.id(),
                 Csv.number(joint.areaM2(), 2),
-                none ? "" : glue.coats(),
+                none ? "" : glue.spread().coats(),
                 none ? "" : Csv.number(joint.litres(), 2),
                 none ? "" : Csv.number(glue.window().leastC(), 0),
                 none ? "" : Csv.number(glue.window().mostC(), 0),
-                none ? "" : Csv.number(glue.openMinutes(), 0),
-                none ? "" : Csv.number(glue.cureHours(), 0));
+                none ? "" : Csv.number(glue.times().openMinutes(), 0),
+                none ? "" : Csv.number(glue.times().cureHours(), 0));
     }
 }

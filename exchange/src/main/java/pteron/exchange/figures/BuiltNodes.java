@@ -70,6 +70,7 @@ final class BuiltNodes {
                             ObjectNode node = uprights.addObject();
                             node.put("name", member.name());
                             node.put("xMm", FiguresJson.number(face));
+                            node.put("footMm", FiguresJson.number(upright.footMm()));
                             node.put("frontFaceMm", FiguresJson.number(upright.frontFaceMm()));
                             node.put("rearFaceMm", FiguresJson.number(upright.rearFaceMm()));
                             node.put("bevelDegrees", FiguresJson.number(upright.bevelDegrees()));

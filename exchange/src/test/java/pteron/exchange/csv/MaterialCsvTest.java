@@ -121,7 +121,8 @@ class MaterialCsvTest {
         BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
         List<String> uprights = lines(BuildLists.uprights(siskin));
         assertThat(uprights.getFirst())
-                .isEqualTo("number,place mm,front face mm,rear face mm,long side mm,bevel degrees");
+                .isEqualTo(
+                        "number,place mm,foot mm,front side mm,rear side mm,long side mm,bevel degrees");
         assertThat(uprights).hasSize(1 + siskin.outline().uprights(1250, 35).size());
         List<String> strip = lines(BuildLists.strip(siskin));
         assertThat(strip).hasSize(4);

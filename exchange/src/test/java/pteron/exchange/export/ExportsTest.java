@@ -127,10 +127,10 @@ class ExportsTest {
                         within(0.5));
         for (CSVRecord upright : csv(folder.resolve("siskin-uprights.csv"))) {
             double place = number(upright, "place mm");
-            assertThat(number(upright, "front face mm"))
+            assertThat(number(upright, "front side mm"))
                     .isCloseTo(siskin.outline().heightAt(place).orElseThrow(), within(25.0));
             assertThat(number(upright, "long side mm"))
-                    .isGreaterThanOrEqualTo(number(upright, "rear face mm"));
+                    .isGreaterThanOrEqualTo(number(upright, "rear side mm"));
         }
         List<CSVRecord> glue = csv(folder.resolve("siskin-glue.csv"));
         assertThat(glue).hasSize(siskin.made().orElseThrow().glues().joints().size());
