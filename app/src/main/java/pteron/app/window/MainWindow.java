@@ -12,7 +12,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingView;
 import pteron.app.station.Station;
@@ -39,7 +38,6 @@ final class MainWindow extends BorderPane {
     private final Workbench bench;
     private final DrawingView drawing;
     private final TabPane side;
-    private final Label title = new Label();
     private final Map<View, ToggleButton> tabs = new EnumMap<>(View.class);
 
     MainWindow(Workbench bench, Commands commands) {
@@ -66,7 +64,27 @@ final class MainWindow extends BorderPane {
     }
 
     private VBox middle() {
+        MatterPane matter = new MatterPane(bench, drawing);
+        VBox.setVgrow(matter, Priority.ALWAYS);
+        HBox switches = switches();
+        switches.visibleProperty().bind(matter.drawsProperty());
+        Label title = new Label();
+        title.textProperty().bind(matter.titleProperty());
         title.getStyleClass().add("view-title");
+        HBox.setHgrow(title, Priority.ALWAYS);
+        title.setMaxWidth(Double.MAX_VALUE);
+        title.setMinWidth(0);
+        HBox head = new HBox(10, title, switches);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("view-head");
+        bench.stationProperty().subscribe(this::followStation);
+        StationTools tools = new StationTools(bench, drawing.behavior());
+        VBox middle = new VBox(head, tools, matter, new WorkingPane(bench));
+        middle.getStyleClass().add("middle");
+        return middle;
+    }
+
+    private HBox switches() {
         HBox switches = new HBox(2);
         ToggleGroup group = new ToggleGroup();
         for (View view : TABS) {
@@ -82,46 +100,7 @@ final class MainWindow extends BorderPane {
             tabs.put(view, tab);
             switches.getChildren().add(tab);
         }
-        HBox.setHgrow(title, Priority.ALWAYS);
-        title.setMaxWidth(Double.MAX_VALUE);
-        title.setMinWidth(0);
-        HBox head = new HBox(10, title, switches);
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.getStyleClass().add("view-head");
-        drawing.setMinSize(0, 0);
-        CutPane bars = new CutPane(bench);
-        SchoolsPane schools = new SchoolsPane(bench);
-        ScalesPane scales = new ScalesPane(bench);
-        GluesPane glues = new GluesPane(bench);
-        UprightsPane uprights = new UprightsPane(bench);
-        StackPane matter = new StackPane(drawing, bars, schools, scales, glues, uprights);
-        matter.setMinSize(0, 0);
-        VBox.setVgrow(matter, Priority.ALWAYS);
-        Runnable choose =
-                () -> {
-                    boolean cuts = bench.stationProperty().get() == Station.CUTTING;
-                    String table = cuts ? "" : bench.tableProperty().get();
-                    bars.setVisible(cuts);
-                    schools.setVisible(table.equals(SchoolsPane.KEY));
-                    scales.setVisible(table.equals(ScalesPane.KEY));
-                    glues.setVisible(table.equals(GluesPane.KEY));
-                    uprights.setVisible(table.equals(UprightsPane.KEY));
-                    boolean draws = !cuts && table.isEmpty();
-                    drawing.setVisible(draws);
-                    switches.setVisible(draws);
-                    showTitle();
-                };
-        bench.stationProperty()
-                .subscribe(
-                        station -> {
-                            followStation(station);
-                            choose.run();
-                        });
-        bench.tableProperty().subscribe(table -> choose.run());
-        StationTools tools = new StationTools(bench, drawing.behavior());
-        VBox middle = new VBox(head, tools, matter, new WorkingPane(bench));
-        middle.getStyleClass().add("middle");
-        return middle;
+        return switches;
     }
 
     /** The make-up is looked at cut through; a table goes with its station. */
@@ -158,23 +137,9 @@ final class MainWindow extends BorderPane {
 
     private void showView(View view) {
         tabs.forEach((key, tab) -> tab.setSelected(key == view));
-        showTitle();
         drawing.fit();
         redraw();
         mark(bench.findingProperty().get());
-    }
-
-    private void showTitle() {
-        boolean cuts = bench.stationProperty().get() == Station.CUTTING;
-        String drawn =
-                switch (bench.tableProperty().get()) {
-                    case SchoolsPane.KEY -> "Schools side by side, for a square metre";
-                    case ScalesPane.KEY -> "Empty weight from scales under the wheels";
-                    case UprightsPane.KEY -> "Uprights under the outline";
-                    case GluesPane.KEY -> "What holds every joint, outermost first";
-                    default -> bench.viewProperty().get().title();
-                };
-        title.setText(cuts ? "Bars and their cuts" : drawn);
     }
 
     private void redraw() {

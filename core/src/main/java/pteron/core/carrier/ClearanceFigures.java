@@ -73,49 +73,51 @@ final class ClearanceFigures {
         standing.cabGap()
                 .ifPresent(
                         gap -> {
-                            Quantity moves =
-                                    Quantity.degrees(
-                                            carrier.vehicle()
-                                                    .cab()
-                                                    .orElseThrow()
-                                                    .frameMovesDegrees());
-                            figures.add(
-                                    "cab-gap",
-                                    "Room behind the cab",
-                                    Quantity.mm(gap.behindMm()),
-                                    () ->
-                                            Working.of("needed = roof · tan(moves) + 25")
-                                                    .plan("moves", "movement of the frame", moves)
-                                                    .worked(
-                                                            "needed",
-                                                            "room that it needs",
-                                                            Quantity.mm(gap.behindNeedsMm()))
-                                                    .source("geometry; 25 mm is common practice"));
+                            behind(gap);
                             if (gap.reachesOver()) {
-                                figures.add(
-                                        "cab-roof-gap",
-                                        "Room over the cab's roof",
-                                        Quantity.mm(gap.overMm()),
-                                        () ->
-                                                Working.of(
-                                                                "needed = (reach + W / 2) · tan(moves) + 25")
-                                                        .worked(
-                                                                "reach",
-                                                                "box ahead of the cab's back wall",
-                                                                Quantity.mm(gap.aheadMm()))
-                                                        .plan(
-                                                                "moves",
-                                                                "movement of the frame",
-                                                                moves)
-                                                        .worked(
-                                                                "needed",
-                                                                "room that it needs",
-                                                                Quantity.mm(gap.overNeedsMm()))
-                                                        .source(
-                                                                "geometry, pitch and twist added; 25 mm is common practice"));
+                                over(gap);
                             }
                             window();
                         });
+    }
+
+    private Quantity moves() {
+        return Quantity.degrees(carrier.vehicle().cab().orElseThrow().frameMovesDegrees());
+    }
+
+    private void behind(CabGap gap) {
+        figures.add(
+                "cab-gap",
+                "Room behind the cab",
+                Quantity.mm(gap.behindMm()),
+                () ->
+                        Working.of("needed = roof · tan(moves) + 25")
+                                .plan("moves", "movement of the frame", moves())
+                                .worked(
+                                        "needed",
+                                        "room that it needs",
+                                        Quantity.mm(gap.behindNeedsMm()))
+                                .source("geometry; 25 mm is common practice"));
+    }
+
+    private void over(CabGap gap) {
+        figures.add(
+                "cab-roof-gap",
+                "Room over the cab's roof",
+                Quantity.mm(gap.overMm()),
+                () ->
+                        Working.of("needed = (reach + W / 2) · tan(moves) + 25")
+                                .worked(
+                                        "reach",
+                                        "box ahead of the cab's back wall",
+                                        Quantity.mm(gap.aheadMm()))
+                                .plan("moves", "movement of the frame", moves())
+                                .worked(
+                                        "needed",
+                                        "room that it needs",
+                                        Quantity.mm(gap.overNeedsMm()))
+                                .source(
+                                        "geometry, pitch and twist added; 25 mm is common practice"));
     }
 
     private void window() {

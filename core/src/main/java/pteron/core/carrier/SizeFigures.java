@@ -22,7 +22,13 @@ final class SizeFigures {
     static List<Figure> of(Standing standing) {
         SizeFigures all = new SizeFigures(standing);
         all.heights();
+        all.standing();
+        all.door();
+        all.floor();
         all.lengths();
+        all.width();
+        all.tail();
+        all.standing.departure().ifPresent(all::departure);
         all.steps();
         return all.figures.list();
     }
@@ -46,6 +52,11 @@ final class SizeFigures {
                                 .worked("box", "height of the box over its underside", box)
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry"));
+    }
+
+    private void standing() {
+        Quantity roof = Quantity.mm(standing.plan().limits().onRoofMm());
+        Quantity box = Quantity.mm(standing.outline().heightMm());
         figures.add(
                 "box-height",
                 "Height of the box standing by itself",
@@ -59,6 +70,9 @@ final class SizeFigures {
                                         Quantity.mm(standing.outline().dropMm()))
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry; jacks or blocks come on top"));
+    }
+
+    private void door() {
         Quantity door = Quantity.mm(standing.plan().limits().shopDoorMm());
         figures.add(
                 "door-margin",
@@ -72,6 +86,10 @@ final class SizeFigures {
                                         "height over the ground",
                                         Quantity.mm(standing.overallHeightMm()))
                                 .source("geometry; tyres pumped, nothing loaded"));
+    }
+
+    private void floor() {
+        Quantity raised = Quantity.mm(carrier.raisedMm());
         figures.add(
                 "floor-height",
                 "Floor over the ground",
@@ -100,6 +118,9 @@ final class SizeFigures {
                                 .worked("last", "rearmost place", to)
                                 .source(
                                         "geometry; a truck is taken to reach 900 mm ahead of its front axle, common practice"));
+    }
+
+    private void width() {
         figures.add(
                 "overall-width",
                 "Width of vehicle and box",
@@ -116,6 +137,10 @@ final class SizeFigures {
                                         "width",
                                         Quantity.mm(carrier.vehicle().deck().widthMm()))
                                 .source("geometry; mirrors and lamps left out"));
+    }
+
+    private void tail() {
+        Quantity to = Quantity.mm(standing.lengthwise().toU());
         figures.add(
                 "rear-overhang",
                 "Overhang behind the rear axles",
@@ -128,29 +153,25 @@ final class SizeFigures {
                                         "middle of " + carrier.rear().name(),
                                         Quantity.mm(carrier.rear().placeMm()))
                                 .source("geometry"));
-        standing.departure()
-                .ifPresent(
-                        departure ->
-                                figures.add(
-                                        "departure-angle",
-                                        "Departure angle",
-                                        Quantity.degrees(departure.angleDegrees()),
-                                        () ->
-                                                Working.of("d · sin a + (r − h) · cos a = r")
-                                                        .worked(
-                                                                "d",
-                                                                "rearmost place behind the last axle",
-                                                                Quantity.mm(departure.behindMm()))
-                                                        .worked(
-                                                                "h",
-                                                                "its height over the ground",
-                                                                Quantity.mm(departure.heightMm()))
-                                                        .plan(
-                                                                "r",
-                                                                "radius of the wheel",
-                                                                Quantity.mm(departure.radiusMm()))
-                                                        .source(
-                                                                "SAE J1100, from memory; solved for a")));
+    }
+
+    private void departure(Departure departure) {
+        figures.add(
+                "departure-angle",
+                "Departure angle",
+                Quantity.degrees(departure.angleDegrees()),
+                () ->
+                        Working.of("d · sin a + (r − h) · cos a = r")
+                                .worked(
+                                        "d",
+                                        "rearmost place behind the last axle",
+                                        Quantity.mm(departure.behindMm()))
+                                .worked(
+                                        "h",
+                                        "its height over the ground",
+                                        Quantity.mm(departure.heightMm()))
+                                .plan("r", "radius of the wheel", Quantity.mm(departure.radiusMm()))
+                                .source("SAE J1100, from memory; solved for a"));
     }
 
     private void steps() {

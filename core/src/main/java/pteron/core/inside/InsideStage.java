@@ -5,20 +5,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import pteron.core.figure.Cure;
-import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
-import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
-import pteron.core.outline.Upright;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
-import pteron.core.quantity.Unit;
 
 /** Takes the layers off the outline and measures the room that is left. */
 public final class InsideStage {
@@ -30,7 +26,7 @@ public final class InsideStage {
     static final double LYING_MM = 1830;
 
     /** Places along the room at which the standing height is told. */
-    private static final int PLACES = 9;
+    static final int PLACES = 9;
 
     private InsideStage() {}
 
@@ -50,7 +46,8 @@ public final class InsideStage {
         if (bare.room().isEmpty() || width <= 0) {
             return new Inside(Optional.empty(), width, floor, List.of(), List.of());
         }
-        return new Inside(bare.room(), width, floor, figures(plan, outline, bare), findings(bare));
+        return new Inside(
+                bare.room(), width, floor, InsideFigures.of(plan, outline, bare), findings(bare));
     }
 
     private static Optional<Polygon2> room(BoxPlan plan, Outline outline, double floorMm) {
@@ -75,162 +72,12 @@ public final class InsideStage {
                         .polygon());
     }
 
-    private static List<Figure> figures(BoxPlan plan, Outline outline, Inside inside) {
-        List<Figure> figures = new ArrayList<>();
-        Bounds2 bounds = inside.room().orElseThrow().bounds();
-        figures.add(
-                difference(
-                        "inside-length",
-                        "Length inside",
-                        bounds.toU(),
-                        bounds.fromU(),
-                        "a − b, last less first"));
-        figures.add(
-                difference(
-                        "inside-width",
-                        "Width inside",
-                        plan.box().widthMm(),
-                        2 * plan.makeUp().walls().thicknessMm(),
-                        "a − b, outside width less both walls"));
-        for (int i = 0; i < PLACES; i++) {
-            double x = bounds.fromU() + bounds.width() * (i + 0.5) / PLACES;
-            int number = i + 1;
-            inside.standingAt(x)
-                    .ifPresent(
-                            height ->
-                                    figures.add(
-                                            Figure.of(
-                                                    "outline.standing." + number,
-                                                    "Standing height, place " + number,
-                                                    Quantity.mm(height),
-                                                    () ->
-                                                            Working.of("ceiling − floor")
-                                                                    .worked(
-                                                                            "x",
-                                                                            "place",
-                                                                            Quantity.mm(x))
-                                                                    .source("geometry"))));
-        }
-        Bed.longest(inside)
-                .ifPresent(
-                        bed ->
-                                figures.add(
-                                        Figure.of(
-                                                "outline.bed-lengthwise",
-                                                "Longest bed lengthwise",
-                                                Quantity.mm(bed.lengthMm()),
-                                                () ->
-                                                        Working.of(
-                                                                        "longest level stretch with 500 above it")
-                                                                .worked(
-                                                                        "from",
-                                                                        "begins",
-                                                                        Quantity.mm(bed.fromMm()))
-                                                                .worked(
-                                                                        "height",
-                                                                        "above the underside",
-                                                                        Quantity.mm(bed.heightMm()))
-                                                                .source(
-                                                                        "geometry; 500 mm to turn over in is common practice"))));
-        figures.add(
-                difference(
-                        "bed-across",
-                        "Longest bed across",
-                        plan.box().widthMm(),
-                        2 * plan.makeUp().walls().thicknessMm(),
-                        "a − b, outside width less both walls"));
-        figures.add(
-                Figure.of(
-                        "outline.inside-volume",
-                        "Room inside",
-                        new Quantity(inside.volumeM3(), Unit.CUBIC_METRE),
-                        () ->
-                                Working.of("V = area · width")
-                                        .worked(
-                                                "width",
-                                                "between the linings",
-                                                Quantity.mm(inside.widthMm()))
-                                        .source("geometry; wheel arches not taken off")));
-        sills(outline, inside, figures);
-        uprights(plan, outline, figures);
-        return figures;
-    }
-
-    private static void sills(Outline outline, Inside inside, List<Figure> figures) {
-        for (int i = 0; i < outline.corners().size(); i++) {
-            double z = outline.corners().get(i).at().v();
-            if (z > inside.floorMm()) {
-                figures.add(
-                        difference(
-                                "sill." + (i + 1),
-                                "Corner " + (i + 1) + " over the floor",
-                                z,
-                                inside.floorMm(),
-                                "a − b, height of the corner less top of the floor"));
-            }
-        }
-    }
-
-    /** The list that took an evening of sums: both faces, bevel and place of every upright. */
-    private static void uprights(BoxPlan plan, Outline outline, List<Figure> figures) {
-        double spacing = plan.makeUp().walls().members().spacingMm();
-        double thickness = plan.makeUp().walls().members().section().thicknessMm();
-        int number = 1;
-        for (Upright upright : outline.uprights(spacing, thickness)) {
-            figures.add(
-                    Figure.of(
-                            "outline.upright." + number,
-                            "Upright " + number + ", long side",
-                            Quantity.mm(upright.longSideMm()),
-                            () ->
-                                    Working.of("length = higher of front and rear − foot")
-                                            .worked(
-                                                    "x",
-                                                    "front face behind the box's front",
-                                                    Quantity.mm(upright.placeMm()))
-                                            .worked(
-                                                    "foot",
-                                                    "what it stands on",
-                                                    Quantity.mm(upright.footMm()))
-                                            .worked(
-                                                    "front",
-                                                    "height at the front face",
-                                                    Quantity.mm(upright.frontFaceMm()))
-                                            .worked(
-                                                    "rear",
-                                                    "height at the rear face",
-                                                    Quantity.mm(upright.rearFaceMm()))
-                                            .worked(
-                                                    "bevel",
-                                                    "of its top",
-                                                    Quantity.degrees(upright.bevelDegrees()))
-                                            .source(
-                                                    "the outline; outside, from the underside: take plates and roof off")));
-            number++;
-        }
-    }
-
-    /** A difference of two lengths. */
-    private static Figure difference(
-            String key, String name, double of, double less, String formula) {
-        return Figure.of(
-                "outline." + key,
-                name,
-                Quantity.mm(of - less),
-                () ->
-                        Working.of(formula)
-                                .worked("a", "the larger", Quantity.mm(of))
-                                .worked("b", "taken off", Quantity.mm(less))
-                                .source("geometry, layers taken off"));
-    }
-
     private static List<Finding> findings(Inside inside) {
         List<Finding> findings = new ArrayList<>();
         Bounds2 bounds = inside.room().orElseThrow().bounds();
         double tallest = 0;
         for (int i = 0; i < PLACES; i++) {
-            double x = bounds.fromU() + bounds.width() * (i + 0.5) / PLACES;
-            tallest = Math.max(tallest, inside.standingAt(x).orElse(0));
+            tallest = Math.max(tallest, inside.standingAt(place(bounds, i)).orElse(0));
         }
         if (tallest < STANDING_MM) {
             findings.add(note("NO_STANDING_HEIGHT", tallest, STANDING_MM, "RAISE_ROOF"));
@@ -240,6 +87,11 @@ public final class InsideStage {
             findings.add(note("NO_BED_LENGTH", bed, LYING_MM, "LONGER_OR_WIDER"));
         }
         return findings;
+    }
+
+    /** {@return the middle of one of the equal parts of the room} */
+    static double place(Bounds2 room, int index) {
+        return room.fromU() + room.width() * (index + 0.5) / PLACES;
     }
 
     private static Finding note(String code, double has, double wants, String cure) {
