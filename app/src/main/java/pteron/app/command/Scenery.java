@@ -19,6 +19,8 @@ final class Scenery {
                     Station.MAKE_UP,
                     "glues",
                     Station.MAKE_UP,
+                    "materials",
+                    Station.MAKE_UP,
                     "uprights",
                     Station.OUTLINE,
                     "scales",

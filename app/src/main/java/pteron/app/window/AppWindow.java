@@ -15,6 +15,7 @@ import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
 import pteron.app.style.Theme;
 import pteron.core.edit.OwnMaterials;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.csv.MaterialCsv;
@@ -180,6 +181,19 @@ public final class AppWindow {
                                     : taken + "\nRefused:\n" + String.join("\n", reading.faults()));
                 },
                 sentence -> tell("No materials were taken", sentence));
+    }
+
+    void chooseMaterialsToSave() {
+        dialogs().chooseMaterialsToSave(folder()).ifPresent(this::saveMaterials);
+    }
+
+    /** Saves the library with the plan's own materials: change lines there and import them. */
+    public void saveMaterials(Path file) {
+        MaterialLibrary library = bench.document().model().library();
+        files.beside(
+                () -> Files.writeString(file, MaterialCsv.text(library), StandardCharsets.UTF_8),
+                written -> tell("Materials", "Saved in " + written),
+                sentence -> tell("The materials were not saved", sentence));
     }
 
     void chooseAndExport() {

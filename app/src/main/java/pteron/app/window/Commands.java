@@ -27,6 +27,12 @@ final class Commands {
                         "Shortcut+E",
                         window::chooseAndExport));
         add(Command.of("materials", "Import own materials …", "", window::chooseMaterials));
+        add(
+                Command.of(
+                        "materials-csv",
+                        "Save all materials as CSV …",
+                        "",
+                        window::chooseMaterialsToSave));
         add(Command.of("reckoner", "Reckoner", "Shortcut+R", window::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", window::closePlan));
         add(

@@ -22,6 +22,9 @@ import pteron.app.style.Theme;
  */
 record Dialogs(Stage owner, Scene scene, Theme theme) {
 
+    private static final FileChooser.ExtensionFilter TABLES =
+            new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv");
+
     private static final FileChooser.ExtensionFilter PLANS =
             new FileChooser.ExtensionFilter("Pteron plans (*.json)", "*.json");
 
@@ -63,21 +66,23 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
     }
 
     Optional<Path> chooseToOpen(Optional<Path> folder) {
-        return path(chooser("Open a plan", folder).showOpenDialog(owner));
+        return path(chooser("Open a plan", folder, PLANS).showOpenDialog(owner));
     }
 
     Optional<Path> chooseToSave(Optional<Path> folder, String name) {
-        FileChooser chooser = chooser("Save the plan as", folder);
+        FileChooser chooser = chooser("Save the plan as", folder, PLANS);
         chooser.setInitialFileName(name);
         return path(chooser.showSaveDialog(owner));
     }
 
     Optional<Path> chooseMaterials(Optional<Path> folder) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Import own materials");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv"));
-        folder.ifPresent(place -> chooser.setInitialDirectory(place.toFile()));
-        return path(chooser.showOpenDialog(owner));
+        return path(chooser("Import own materials", folder, TABLES).showOpenDialog(owner));
+    }
+
+    Optional<Path> chooseMaterialsToSave(Optional<Path> folder) {
+        FileChooser chooser = chooser("Save all materials", folder, TABLES);
+        chooser.setInitialFileName("materials.csv");
+        return path(chooser.showSaveDialog(owner));
     }
 
     Optional<Path> chooseFolder(String title) {
@@ -86,10 +91,11 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         return path(chooser.showDialog(owner));
     }
 
-    private static FileChooser chooser(String title, Optional<Path> folder) {
+    private static FileChooser chooser(
+            String title, Optional<Path> folder, FileChooser.ExtensionFilter kind) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().add(PLANS);
+        chooser.getExtensionFilters().add(kind);
         folder.ifPresent(path -> chooser.setInitialDirectory(path.toFile()));
         return chooser;
     }

@@ -71,7 +71,14 @@ final class HeaderBar extends HBox {
         menu.setId("file-menu");
         for (String id :
                 new String[] {
-                    "open", "save", "save-as", "export", "materials", "reckoner", "start"
+                    "open",
+                    "save",
+                    "save-as",
+                    "export",
+                    "materials",
+                    "materials-csv",
+                    "reckoner",
+                    "start"
                 }) {
             Command command = commands.get(id);
             MenuItem item = new MenuItem(command.name());

@@ -39,6 +39,9 @@ final class MatterPane extends StackPane {
         tables.put(
                 GluesPane.KEY,
                 new Table("What holds every joint, outermost first", new GluesPane(bench)));
+        tables.put(
+                MaterialsPane.KEY,
+                new Table("Materials, every value with its source", new MaterialsPane(bench)));
         setMinSize(0, 0);
         drawing.setMinSize(0, 0);
         getChildren().addAll(drawing, bars);

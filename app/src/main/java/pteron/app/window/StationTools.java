@@ -171,7 +171,8 @@ final class StationTools extends HBox {
                 add,
                 drop,
                 table(SchoolsPane.KEY, "Schools side by side"),
-                table(GluesPane.KEY, "Glues"));
+                table(GluesPane.KEY, "Glues"),
+                table(MaterialsPane.KEY, "Materials"));
     }
 
     private static UnaryOperator<BoxPlan> layer(

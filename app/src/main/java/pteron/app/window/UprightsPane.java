@@ -25,8 +25,9 @@ final class UprightsPane extends ScrollPane {
             List.of(
                     "",
                     "front face at",
-                    "front face high",
-                    "rear face high",
+                    "stands at",
+                    "front side",
+                    "rear side",
                     "cut bar to",
                     "bevel");
 

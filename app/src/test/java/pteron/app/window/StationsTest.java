@@ -225,6 +225,11 @@ class StationsTest extends DesktopRobot {
         assertThat(text("uprights-there")).contains("1\u2009555 mm high").contains("65.2°");
         TextField spacing = (TextField) node("uprights-spacing");
         int before = robot.from(node("uprights-pane")).lookup(".mono").queryAll().size();
+        // a head over each of the columns
+        assertThat((before - 1) % 6).isZero();
+        assertThat(robot.from(node("uprights-pane")).lookup(".quiet").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .contains("front face at", "stands at", "front side", "rear side", "cut bar to");
         robot.interact(() -> spacing.setText("200"));
         settle();
         assertThat(robot.from(node("uprights-pane")).lookup(".mono").queryAll().size())
@@ -266,6 +271,39 @@ class StationsTest extends DesktopRobot {
             }
             assertThat(text("total-mass")).isNotBlank();
         }
+    }
+
+    @Test
+    void materials_foundAndRead_eachValueWithItsSource() {
+        go(Station.MAKE_UP);
+        press("tool-materials");
+        TextField find = (TextField) node("materials-find");
+        robot.interact(() -> find.setText("c24"));
+        settle();
+        assertThat(robot.from(node("materials-pane")).lookup(".label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .contains("Softwood C24", "420 kg/m³", "EN 338:2016, from memory");
+        robot.interact(() -> find.setText("unobtainium"));
+        settle();
+        assertThat(robot.from(node("materials-pane")).lookup(".label").queryAllAs(Label.class))
+                .extracting(Label::getText)
+                .anyMatch(text -> text.startsWith("Nothing of that name"));
+    }
+
+    /** Saved, changed in one line and read again: that line alone becomes the builder's own. */
+    @Test
+    void materials_savedChangedAndImported() throws Exception {
+        Path file = folder.resolve("all.csv");
+        robot.interact(() -> window.saveMaterials(file));
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        robot.push(KeyCode.ENTER);
+        settle();
+        String text = Files.readString(file);
+        Files.writeString(
+                file, text.replaceFirst("(?m)^xps,Extruded polystyrene", "xps,Blue foam"));
+        robot.interact(() -> window.importMaterials(file));
+        await(() -> !plan().materials().isEmpty());
+        assertThat(plan().materials()).extracting(m -> m.name()).containsExactly("Blue foam");
     }
 
     @Test
