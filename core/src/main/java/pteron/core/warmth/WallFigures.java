@@ -126,6 +126,7 @@ final class WallFigures {
                     }
                     return steps.source("ISO 6946; heat that runs sideways left out");
                 });
+        between(inside, outside);
         if (wall.metalFrame()) {
             List<Double> line = wall.temperatures(Path.MEMBER, inside, outside);
             int member = metal();
@@ -141,6 +142,35 @@ final class WallFigures {
                                             resistance(wall.resistance(Path.MEMBER)))
                                     .source(
                                             "parallel paths; where room air reaches it, it is wet below the dew point"));
+        }
+    }
+
+    /** Temperatures between the layers in the bay, each beside the one at which its vapour condenses. */
+    private void between(double inside, double outside) {
+        List<Double> line = wall.temperatures(Path.BAY, inside, outside);
+        for (int i = 1; i < wall.layers().size(); i++) {
+            double before = wall.surfaces().inside();
+            for (WarmLayer layer : wall.layers().subList(0, i)) {
+                before += layer.resistance(Path.BAY);
+            }
+            Quantity passed = resistance(before);
+            Quantity dew =
+                    new Quantity(HumidAir.condensesAt(vapour.pressures().get(i)), Unit.CELSIUS);
+            add(
+                    "between." + i,
+                    "Behind %s,".formatted(wall.layers().get(i - 1).name()),
+                    new Quantity(line.get(i), Unit.CELSIUS),
+                    () ->
+                            Working.of("T = Ti − (Ti − Te) · Rx / R")
+                                    .plan("Ti", "inside", new Quantity(inside, Unit.CELSIUS))
+                                    .plan("Te", "outside", new Quantity(outside, Unit.CELSIUS))
+                                    .worked("Rx", "air inside to there, in the bay", passed)
+                                    .worked(
+                                            "R",
+                                            "air to air",
+                                            resistance(wall.resistance(Path.BAY)))
+                                    .worked("Td", "its vapour condenses at", dew)
+                                    .source("ISO 13788; heat that runs sideways left out"));
         }
     }
 

@@ -93,6 +93,22 @@ class BattenTest {
         assertThat(Math.abs(1 / middle)).isCloseTo(radius, within(0.02 * radius));
     }
 
+    /**
+     * Five stretches from the ends the radius of curvature is that of the circle within half a percent. Nearer it
+     * cannot be: a free end has no curvature, and the natural spline passes on 0.268 of that for each stretch.
+     */
+    @Property(tries = 40)
+    void curvatureAwayFromTheEnds_isThatOfTheCircle(
+            @ForAll @DoubleRange(min = 500, max = 6000) double radius,
+            @ForAll @DoubleRange(min = 3, max = 12) double step,
+            @ForAll @IntRange(min = 11, max = 15) int count) {
+        Batten batten = BattenSolver.through(onCircle(radius, 170, step, count)).orElseThrow();
+        double away = batten.lengthMm() * 5 / (count - 1);
+        for (double s = away; s <= batten.lengthMm() - away; s += batten.lengthMm() / 50) {
+            assertThat(1 / Math.abs(batten.curvature(s))).isCloseTo(radius, within(0.005 * radius));
+        }
+    }
+
     /** Free ends: a strip does not bend where nothing holds it. */
     @Test
     void ends_areFree_andJointsSmooth() {

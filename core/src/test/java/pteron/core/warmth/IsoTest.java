@@ -17,8 +17,11 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Climate;
 import pteron.core.plan.Climate.Air;
+import pteron.core.plan.StartingPlans;
 import pteron.core.warmth.WarmLayer.Path;
 import pteron.core.warmth.WarmLayer.Stuff;
 
@@ -161,6 +164,37 @@ class IsoTest {
         assertThat(vapour.places()).hasSize(1);
         assertThat(vapour.gramsPerMonth())
                 .isCloseTo(rate * Vapour.MONTH_SECONDS * 1000, within(1.0));
+    }
+
+    /** Between the layers it is colder the farther out; behind the lining by hand: Ti − ΔT · (Rsi + d/λ) / R. */
+    @Test
+    void interfaces_fallOutwards_byHand() {
+        BoxPlan plan = StartingPlans.square();
+        BoxModel model = BoxModel.of(plan, LIBRARY);
+        WarmWall wall =
+                model.made().orElseThrow().warmth().walls().stream()
+                        .filter(one -> one.part().equals("walls"))
+                        .findFirst()
+                        .orElseThrow();
+        double inside = plan.climate().inside().celsius();
+        double outside = plan.climate().outside().celsius();
+        Layer lining = plan.makeUp().walls().innerSkin();
+        double passed =
+                0.13
+                        + lining.thicknessMm()
+                                / 1000
+                                / LIBRARY.get(lining.material())
+                                        .value(pteron.core.material.Property.CONDUCTIVITY);
+        double first = inside - (inside - outside) * passed / wall.resistance(WarmLayer.Path.BAY);
+        double before = inside;
+        for (int i = 1; i < wall.layers().size(); i++) {
+            double here = model.figure("make-up.walls-between." + i).orElseThrow().value();
+            assertThat(here).isLessThan(before).isGreaterThan(outside);
+            if (i == 1) {
+                assertThat(here).isCloseTo(first, within(1e-9));
+            }
+            before = here;
+        }
     }
 
     @Test
