@@ -13,6 +13,7 @@ import javafx.stage.Stage;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
+import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
 import pteron.core.edit.OwnMaterials;
 import pteron.core.material.MaterialLibrary;

@@ -8,6 +8,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import pteron.app.station.Workbench;
 import pteron.app.style.Palette;
 import pteron.core.balance.Balance;
 import pteron.core.carrier.Carrier;

@@ -6,6 +6,7 @@ import java.util.Map;
 import javafx.scene.Scene;
 import pteron.app.action.Command;
 import pteron.app.station.Station;
+import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.quantity.UnitSystem;
 

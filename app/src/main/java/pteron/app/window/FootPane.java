@@ -11,6 +11,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import pteron.app.side.MarginBar;
+import pteron.app.station.Workbench;
 import pteron.app.style.Palette;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.NumberText;

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import pteron.app.action.Command;
+import pteron.app.station.Workbench;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 

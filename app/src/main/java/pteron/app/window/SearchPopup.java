@@ -11,6 +11,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import pteron.app.action.Command;
+import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 import pteron.exchange.words.FindingWords;
 

@@ -14,6 +14,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pteron.app.drawing.DrawingBehavior;
+import pteron.app.station.Workbench;
+import pteron.app.table.Tables;
 import pteron.core.buildup.Layer;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.edit.OutlineHandle;
@@ -122,7 +124,7 @@ final class StationTools extends HBox {
         item(drop, "cross-member", VehicleEdits::withoutCrossMember);
         item(drop, "outrigger", VehicleEdits::withoutOutrigger);
         item(drop, "solid", VehicleEdits::withoutSolid);
-        return List.of(kind, add, drop, table(ScalesPane.KEY, "Weigh …"));
+        return List.of(kind, add, drop, table(Tables.SCALES, "Weigh …"));
     }
 
     private List<Node> outline() {
@@ -151,7 +153,7 @@ final class StationTools extends HBox {
         }
         List<Node> all = new ArrayList<>(List.of(start, more));
         all.addAll(List.of(shaping));
-        all.add(table(UprightsPane.KEY, "Uprights"));
+        all.add(table(Tables.UPRIGHTS, "Uprights"));
         return all;
     }
 
@@ -170,9 +172,9 @@ final class StationTools extends HBox {
         return List.of(
                 add,
                 drop,
-                table(SchoolsPane.KEY, "Schools side by side"),
-                table(GluesPane.KEY, "Glues"),
-                table(MaterialsPane.KEY, "Materials"));
+                table(Tables.SCHOOLS, "Schools side by side"),
+                table(Tables.GLUES, "Glues"),
+                table(Tables.MATERIALS, "Materials"));
     }
 
     private static UnaryOperator<BoxPlan> layer(

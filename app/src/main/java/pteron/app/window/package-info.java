@@ -1,11 +1,11 @@
 /**
- * The window: route, drawing, findings, beam, working, as {@code docs} and look describe them.
+ * The window: route, head, foot and the parts of other packages put together, as {@code docs} and look describe them.
  *
- * <p>Every part follows the {@link pteron.app.window.Workbench}, which holds the document, the station, the
+ * <p>Every part follows the {@link pteron.app.station.Workbench}, which holds the document, the station, the
  * view and what is chosen. Parts never talk to each other.
  *
  * <ol>
- *   <li>{@link pteron.app.window.Workbench}: what is looked at.
+ *   <li>{@link pteron.app.station.Workbench}: what is looked at.
  *   <li>{@link pteron.app.window.MainWindow} puts the parts together; {@link
  *       pteron.app.window.StartScreen} helps when nothing is open.
  *   <li>{@link pteron.app.window.AppWindow} opens, saves, closes, switches the theme.

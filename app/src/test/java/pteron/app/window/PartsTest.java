@@ -20,8 +20,15 @@ import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.document.PlanDocument;
+import pteron.app.side.FiguresPane;
+import pteron.app.side.FindingsPane;
+import pteron.app.side.InputsPane;
+import pteron.app.side.MarginBar;
+import pteron.app.side.WorkingPane;
 import pteron.app.station.Station;
+import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
+import pteron.app.table.CutPane;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 

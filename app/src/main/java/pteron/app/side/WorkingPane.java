@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.side;
 
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
@@ -8,13 +8,14 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Term;
 import pteron.core.figure.Working;
 import pteron.exchange.words.WorkingWords;
 
 /** The working of a figure: formula, numbers, source. */
-final class WorkingPane extends VBox {
+public final class WorkingPane extends VBox {
 
     private static final double MOST_HIGH = 210;
     private static final double HEAD_HIGH = 104;
@@ -26,7 +27,8 @@ final class WorkingPane extends VBox {
     private final GridPane terms = new GridPane();
     private final Label source = new Label();
 
-    WorkingPane(Workbench bench) {
+    /** The working of the figure that is opened, following a workbench. */
+    public WorkingPane(Workbench bench) {
         this.bench = bench;
         setId("working");
         getStyleClass().add("working");

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.station;
 
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -6,7 +6,6 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import pteron.app.document.CuttingDesk;
 import pteron.app.document.PlanDocument;
-import pteron.app.station.Station;
 import pteron.app.style.Theme;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.List;
 import java.util.Locale;
@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
@@ -18,9 +19,6 @@ import pteron.core.quantity.Unit;
 
 /** Every joint of the make-up with what holds it, how much of it, how warm it must be and how long it takes. */
 final class GluesPane extends ScrollPane {
-
-    /** Its key as a table. */
-    static final String KEY = "glues";
 
     private static final List<String> HEADS =
             List.of("joint", "held by", "area", "amount", "between", "open", "ready after");

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.side;
 
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
@@ -19,13 +20,14 @@ import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
 
 /** The findings, most serious first, each with its place, margin and cure. */
-final class FindingsPane extends VBox {
+public final class FindingsPane extends VBox {
 
     private final Workbench bench;
     private final Label count = new Label();
     private final VBox list = new VBox();
 
-    FindingsPane(Workbench bench) {
+    /** Findings of a plan, following a workbench. */
+    public FindingsPane(Workbench bench) {
         this.bench = bench;
         getStyleClass().add("findings");
         count.getStyleClass().add("count");

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.side;
 
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
@@ -7,7 +7,7 @@ import pteron.core.quantity.NumberText;
 import pteron.core.strength.StrengthStage;
 
 /** A margin as a bar with its limit marked, and the word that goes with it. */
-final class MarginBar extends Pane {
+public final class MarginBar extends Pane {
 
     /** Where the limit stands along the bar (share of its width). */
     private static final double LIMIT_AT = 0.78;
@@ -17,7 +17,8 @@ final class MarginBar extends Pane {
     private final Region limit = new Region();
     private double margin;
 
-    MarginBar(double width, double height) {
+    /** A bar of that size (pixels). */
+    public MarginBar(double width, double height) {
         setPrefSize(width, height);
         setMinSize(width, height);
         setMaxSize(width, height);
@@ -28,7 +29,8 @@ final class MarginBar extends Pane {
         setAccessibleRole(AccessibleRole.TEXT);
     }
 
-    void set(double demandOverCapacity) {
+    /** Shows a margin, 1 at its limit. */
+    public void set(double demandOverCapacity) {
         margin = demandOverCapacity;
         fill.getStyleClass().setAll("fill", word(margin));
         setAccessibleText(NumberText.format(margin, 2) + " of 1, " + word(margin));
@@ -36,7 +38,7 @@ final class MarginBar extends Pane {
     }
 
     /** {@return what a margin is called} */
-    static String word(double margin) {
+    public static String word(double margin) {
         return margin > 1 ? "fails" : margin > StrengthStage.CLOSE ? "close" : "holds";
     }
 

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.List;
 import java.util.Map;
@@ -11,6 +11,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -23,9 +24,6 @@ import pteron.standins.SimulatedScale;
 
 /** Empty weight from scales under wheels and coupler: several readings each, mean, spread, refused ones. */
 final class ScalesPane extends ScrollPane {
-
-    /** Its key as a table. */
-    static final String KEY = "scales";
 
     private static final int READINGS = 9;
 
@@ -68,7 +66,7 @@ final class ScalesPane extends ScrollPane {
         VBox all = new VBox(12, caution, grid, verdict, state, new HBox(8, again, take));
         all.getStyleClass().add("rows");
         setContent(all);
-        bench.tableProperty().subscribe(table -> opened(KEY.equals(table)));
+        bench.tableProperty().subscribe(table -> opened(Tables.SCALES.equals(table)));
         bench.document().modelProperty().subscribe(model -> refresh());
     }
 

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.List;
 import java.util.Locale;
@@ -12,15 +12,13 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
 import pteron.core.quantity.NumberText;
 
 /** The material library: choose one, read its values, each with its source. */
 final class MaterialsPane extends BorderPane {
-
-    /** Its key as a table. */
-    static final String KEY = "materials";
 
     private static final double LIST_WIDTH = 255;
     private static final double NAME_WIDTH = 180;

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.List;
 import java.util.Map;
@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingJob.CutPart;
@@ -20,7 +21,7 @@ import pteron.core.quantity.NumberText;
 import pteron.core.quantity.UnitSystem;
 
 /** Every bar with what is cut from it, to scale, in the order of cutting. */
-final class CutPane extends ScrollPane {
+public final class CutPane extends ScrollPane {
 
     /** Narrowest piece that has its length written on it (pixels). */
     private static final double WRITTEN_FROM = 46;
@@ -31,7 +32,8 @@ final class CutPane extends ScrollPane {
     private final Workbench bench;
     private final VBox rows = new VBox(5);
 
-    CutPane(Workbench bench) {
+    /** Bars with their cuts, following a workbench. */
+    public CutPane(Workbench bench) {
         this.bench = bench;
         setId("cut-pane");
         setContent(rows);

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.side;
 
 import java.util.List;
 import java.util.stream.Stream;
@@ -12,10 +12,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 
 /** The figures of the station; each opens its working. */
-final class FiguresPane extends ScrollPane {
+public final class FiguresPane extends ScrollPane {
 
     /** Letters of a figure that leave room for a name beside it. */
     private static final int LONG = 15;
@@ -23,7 +24,8 @@ final class FiguresPane extends ScrollPane {
     private final Workbench bench;
     private final VBox rows = new VBox();
 
-    FiguresPane(Workbench bench) {
+    /** Figures of the station, following a workbench. */
+    public FiguresPane(Workbench bench) {
         this.bench = bench;
         setContent(rows);
         setFitToWidth(true);

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -10,9 +10,10 @@ import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
 import pteron.app.drawing.DrawingView;
 import pteron.app.station.Station;
+import pteron.app.station.Workbench;
 
 /** The middle of the window: the drawing, or a table of the station in its place. */
-final class MatterPane extends StackPane {
+public final class MatterPane extends StackPane {
 
     private final Workbench bench;
     private final DrawingView drawing;
@@ -24,23 +25,24 @@ final class MatterPane extends StackPane {
     /** A table with what stands over it. */
     private record Table(String title, Node node) {}
 
-    MatterPane(Workbench bench, DrawingView drawing) {
+    /** The drawing and all tables, following a workbench. */
+    public MatterPane(Workbench bench, DrawingView drawing) {
         this.bench = bench;
         this.drawing = drawing;
         this.bars = new CutPane(bench);
         tables.put(
-                SchoolsPane.KEY,
+                Tables.SCHOOLS,
                 new Table("Schools side by side, for a square metre", new SchoolsPane(bench)));
         tables.put(
-                ScalesPane.KEY,
+                Tables.SCALES,
                 new Table("Empty weight from scales under the wheels", new ScalesPane(bench)));
         tables.put(
-                UprightsPane.KEY, new Table("Uprights under the outline", new UprightsPane(bench)));
+                Tables.UPRIGHTS, new Table("Uprights under the outline", new UprightsPane(bench)));
         tables.put(
-                GluesPane.KEY,
+                Tables.GLUES,
                 new Table("What holds every joint, outermost first", new GluesPane(bench)));
         tables.put(
-                MaterialsPane.KEY,
+                Tables.MATERIALS,
                 new Table("Materials, every value with its source", new MaterialsPane(bench)));
         setMinSize(0, 0);
         drawing.setMinSize(0, 0);
@@ -52,12 +54,12 @@ final class MatterPane extends StackPane {
     }
 
     /** {@return whether the drawing is shown} */
-    ReadOnlyBooleanProperty drawsProperty() {
+    public ReadOnlyBooleanProperty drawsProperty() {
         return draws.getReadOnlyProperty();
     }
 
     /** {@return what stands over it} */
-    ReadOnlyStringProperty titleProperty() {
+    public ReadOnlyStringProperty titleProperty() {
         return title.getReadOnlyProperty();
     }
 

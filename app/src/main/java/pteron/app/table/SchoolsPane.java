@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Alternative.Part;
 import pteron.core.edit.MakeUpEdits;
@@ -30,9 +31,6 @@ import pteron.core.school.Schools;
 
 /** The planned floor, walls and roof beside other build-ups: thickness, mass, stiffness, warmth, price. */
 final class SchoolsPane extends ScrollPane {
-
-    /** Its key as a table. */
-    static final String KEY = "schools";
 
     private static final double COLUMN = 128;
 

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.side;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.Station;
+import pteron.app.station.Workbench;
 import pteron.core.field.ChoiceField;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
@@ -21,14 +22,15 @@ import pteron.core.material.MaterialLibrary;
 import pteron.exchange.words.Cautions;
 
 /** What the station takes: every number and choice of the plan that belongs to it, edited in place. */
-final class InputsPane extends ScrollPane {
+public final class InputsPane extends ScrollPane {
 
     private final Workbench bench;
     private final DrawingBehavior behavior;
     private final VBox rows = new VBox();
     private List<String> shownKeys = List.of();
 
-    InputsPane(Workbench bench) {
+    /** Inputs of the station, following a workbench. */
+    public InputsPane(Workbench bench) {
         this.bench = bench;
         this.behavior = new DrawingBehavior(bench.document());
         setContent(rows);

@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.table;
 
 import java.util.List;
 import java.util.function.Consumer;
@@ -8,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
 import pteron.core.outline.Outline;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
@@ -17,9 +18,6 @@ import pteron.core.quantity.UnitSystem;
 
 /** The uprights under the outline for any spacing, and the outline at one place: what is marked on the bar. */
 final class UprightsPane extends ScrollPane {
-
-    /** Its key as a table. */
-    static final String KEY = "uprights";
 
     private static final List<String> HEADS =
             List.of(
