@@ -2,6 +2,7 @@ package pteron.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -10,6 +11,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.edit.OutlineTools;
 import pteron.core.vehicle.Vehicle;
 
 /** Plans by chance, for property tests: outlines of all starts, sizes, spacings, layers, openings. */
@@ -123,21 +125,45 @@ public final class PlanArbitraries {
                         makeUps(),
                         vehicles,
                         Arbitraries.of(Framed.Scheme.class),
-                        Arbitraries.of(true, false))
+                        Arbitraries.of(true, false),
+                        extras())
                 .as(PlanArbitraries::any);
     }
 
+    /** Nothing, or what a tool adds to the outline: an arch, a dropped floor, a drip edge, all of them. */
+    private static Arbitrary<UnaryOperator<BoxPlan>> extras() {
+        UnaryOperator<BoxPlan> none = plan -> plan;
+        UnaryOperator<BoxPlan> all =
+                plan ->
+                        OutlineTools.withDripEdge(
+                                OutlineTools.withDropFloor(OutlineTools.withWheelArch(plan)));
+        return Arbitraries.of(
+                List.of(
+                        none,
+                        none,
+                        OutlineTools::withWheelArch,
+                        OutlineTools::withDropFloor,
+                        OutlineTools::withDripEdge,
+                        all));
+    }
+
     private static BoxPlan any(
-            Box box, MakeUp makeUp, Vehicle vehicle, Framed.Scheme scheme, boolean bearers) {
+            Box box,
+            MakeUp makeUp,
+            Vehicle vehicle,
+            Framed.Scheme scheme,
+            boolean bearers,
+            UnaryOperator<BoxPlan> extra) {
         MakeUp schemed =
                 makeUp.withWalls(makeUp.walls().withScheme(scheme))
                         .withRoof(makeUp.roof().withScheme(scheme))
                         .withFloor(makeUp.floor().withOnBearers(bearers));
-        return StartingPlans.square()
-                .withBox(box)
-                .withMakeUp(schemed)
-                .withVehicle(vehicle)
-                .withOpenings(List.of());
+        return extra.apply(
+                StartingPlans.square()
+                        .withBox(box)
+                        .withMakeUp(schemed)
+                        .withVehicle(vehicle)
+                        .withOpenings(List.of()));
     }
 
     private static Arbitrary<MakeUp> makeUps() {

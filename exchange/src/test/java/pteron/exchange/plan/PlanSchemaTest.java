@@ -15,14 +15,22 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Alternative;
+import pteron.core.edit.MakeUpEdits;
+import pteron.core.edit.OutlineTools;
+import pteron.core.edit.OwnMaterials;
+import pteron.core.edit.VehicleEdits;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.StartingVehicles;
 import pteron.exchange.demo.Demos;
 
 /** The published schema and the reader must agree; the validator is another project's. */
@@ -72,7 +80,7 @@ class PlanSchemaTest {
     }
 
     /** Every kind of carrier, outline and scheme: written, valid, and read back the same. */
-    @Property(tries = 60)
+    @net.jqwik.api.Property(tries = 60)
     void everyKind_isValid_andComesBack(@ForAll("anyPlans") BoxPlan plan)
             throws IOException, PlanFormatException {
         String text = PlanFile.text(plan);
@@ -89,15 +97,36 @@ class PlanSchemaTest {
         return PlanArbitraries.plans();
     }
 
-    @Property(tries = 50)
+    @net.jqwik.api.Property(tries = 50)
     void everyPlanWritten_isValid(@ForAll("plans") BoxPlan plan) throws IOException {
         assertThat(SCHEMA.validate(MAPPER.readTree(PlanFile.text(plan)))).isEmpty();
     }
 
-    /** Every field of the demos in turn left out, made a text, made far too large and far too small. */
+    /** A plan with all that the demos leave out: flatbed, arch, drop, drip, alternatives, own material. */
+    private static BoxPlan complete() {
+        BoxPlan plan = Demos.wagtail().withVehicle(StartingVehicles.flatbed());
+        plan = OutlineTools.withWheelArch(plan);
+        plan = OutlineTools.withDropFloor(plan);
+        plan = OutlineTools.withDripEdge(plan);
+        plan = VehicleEdits.withOutrigger(plan);
+        for (Alternative.Part part : Alternative.Part.values()) {
+            plan = MakeUpEdits.keepPlanned(plan, part, "as it was");
+        }
+        Material own =
+                new Material(
+                        "reed-mat",
+                        "Reed mat",
+                        Material.Kind.FOAM,
+                        Map.of(Property.DENSITY, new Material.Sourced(120, "weighed")));
+        return OwnMaterials.with(plan, List.of(own));
+    }
+
+    /** Every field in turn left out, made a text, made far too large and far too small. */
     @Test
     void eachFieldSpoilt_schemaAndReaderRefuseAlike() throws IOException {
-        for (BoxPlan demo : Demos.all()) {
+        List<BoxPlan> all = new ArrayList<>(Demos.all());
+        all.add(complete());
+        for (BoxPlan demo : all) {
             List<String> paths = new ArrayList<>();
             collect(tree(demo), "", paths);
             assertThat(paths).hasSizeGreaterThan(60);
