@@ -11,6 +11,7 @@ import pteron.app.style.Palette;
 import pteron.core.drawing.Dimension;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
+import pteron.core.drawing.Grip;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
@@ -57,10 +58,21 @@ final class Painter {
                 case Shape.Mark mark -> mark(mark);
             }
         }
+        drawing.grips().stream()
+                .filter(grip -> grip.kind() == Grip.Kind.OUTLINE && grip.part().equals(selected))
+                .forEach(grip -> chosen(grip.area().middle()));
         drawing.dimensions().forEach(this::dimension);
         if (marked != null) {
             ring(marked);
         }
+    }
+
+    /** The handle that is chosen, filled. */
+    private void chosen(Point2 handle) {
+        context.setFill(palette.choice());
+        double x = transform.x(handle.u());
+        double y = transform.y(handle.v());
+        context.fillOval(x - 4, y - 4, 8, 8);
     }
 
     private void path(List<Point2> points) {

@@ -67,8 +67,16 @@ public record Section(double thicknessMm, double depthMm, double wallMm) {
      * @return I (mm⁴)
      */
     public double inertiaMm4() {
-        double hollow =
-                isTube() ? (thicknessMm - 2 * wallMm) * Math.pow(depthMm - 2 * wallMm, 3) : 0;
-        return (thicknessMm * Math.pow(depthMm, 3) - hollow) / 12;
+        return inertia(thicknessMm, depthMm);
+    }
+
+    /** {@return I of the same bar lying flat, its thickness upwards (mm⁴)} */
+    public double flatInertiaMm4() {
+        return inertia(depthMm, thicknessMm);
+    }
+
+    private double inertia(double wide, double deep) {
+        double hollow = isTube() ? (wide - 2 * wallMm) * Math.pow(deep - 2 * wallMm, 3) : 0;
+        return (wide * Math.pow(deep, 3) - hollow) / 12;
     }
 }

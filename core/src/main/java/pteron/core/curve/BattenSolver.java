@@ -29,6 +29,9 @@ public final class BattenSolver {
     private static final double DIFFERENCE = 1e-7;
     private static final int PER_STRETCH = 4;
 
+    /** Turn from which a stretch between two spots is a loop (radians): half a turn. */
+    private static final double LOOPED = Math.PI;
+
     private final List<Point2> points;
     private final int stretches;
 
@@ -86,7 +89,15 @@ public final class BattenSolver {
             worst = then;
         }
         // rounding may keep the last digits from falling further
-        return worst < 100 * FOUND ? Optional.of(list(unknown)) : Optional.empty();
+        return worst < 100 * FOUND && isStrip(unknown)
+                ? Optional.of(list(unknown))
+                : Optional.empty();
+    }
+
+    /** {@return whether these are stretches of a strip: forwards, and without a loop} */
+    private boolean isStrip(DMatrixRMaj unknown) {
+        return list(unknown).stream()
+                .allMatch(stretch -> stretch.length() > 0 && stretch.turned() < LOOPED);
     }
 
     private static DMatrixRMaj moved(DMatrixRMaj from, DMatrixRMaj move, double share) {

@@ -47,6 +47,16 @@ record Elastica(Point2 start, double angle, double curvature, double slope, doub
         return states;
     }
 
+    /** {@return how far it turns to and fro, all added up (radians)} */
+    double turned() {
+        double[][] states = states();
+        double turned = 0;
+        for (int i = 1; i <= STEPS; i++) {
+            turned += Math.abs(states[i][2] - states[i - 1][2]);
+        }
+        return turned;
+    }
+
     private double[] first() {
         return new double[] {start.u(), start.v(), angle, curvature, slope};
     }

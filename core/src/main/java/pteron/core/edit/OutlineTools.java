@@ -55,13 +55,22 @@ public final class OutlineTools {
         return BoxEdits.withCornerBefore(plan, corner);
     }
 
-    /** {@return the plan without a corner or a spot} */
+    /**
+     * {@return the plan without a corner or a spot}
+     *
+     * @throws IllegalArgumentException if the handle is no longer there or too few corners would be left
+     */
     public static BoxPlan without(BoxPlan plan, OutlineHandle handle) {
         OutlinePoint point = point(plan, handle.corner());
         if (handle.spot() < 0) {
             return BoxEdits.withoutCorner(plan, handle.corner());
         }
         List<Spot> spots = new ArrayList<>(point.link().through());
+        if (handle.spot() >= spots.size()) {
+            throw new IllegalArgumentException(
+                    "spot is [%d] and there are %d before corner %d; choose one in the drawing"
+                            .formatted(handle.spot() + 1, spots.size(), handle.corner() + 1));
+        }
         spots.remove(handle.spot());
         return point.link() instanceof Batten batten && !spots.isEmpty()
                 ? BoxEdits.withLink(

@@ -137,15 +137,18 @@ final class OutlineCheck {
         }
     }
 
+    /** Every line of the side, the floor from the rear foot to the front foot among them. */
     private static void edgesLongEnough(List<Point2> points, List<Finding> findings) {
-        for (int i = 0; i < points.size() - 1; i++) {
-            double length = points.get(i).distance(points.get(i + 1));
+        for (int i = 0; i < points.size(); i++) {
+            Point2 next = points.get((i + 1) % points.size());
+            double length = points.get(i).distance(next);
             if (length < SHORTEST_EDGE_MM) {
+                int last = Math.min(i + 1, points.size() - 1);
                 findings.add(
                         new Finding(
                                 "OUTLINE_EDGE_TOO_SHORT",
                                 Severity.STOPS,
-                                corner(i + 1, points.get(i + 1)),
+                                corner(last, points.get(last)),
                                 Quantity.mm(length),
                                 Limit.atLeast(Quantity.mm(SHORTEST_EDGE_MM)),
                                 Cure.advice(

@@ -119,8 +119,8 @@ public final class PanelStage {
         PanelLoad bare = PanelLoad.edge(person, span);
         Material timber = library.get(plan.makeUp().walls().members().timber());
         Section section = plan.makeUp().walls().members().section();
-        Section flat = new Section(section.depthMm(), section.thicknessMm(), section.wallMm());
-        double bar = 48 * timber.value(Property.MODULUS) * flat.inertiaMm4() / Math.pow(span, 3);
+        double bar =
+                48 * timber.value(Property.MODULUS) * section.flatInertiaMm4() / Math.pow(span, 3);
         double strip =
                 1
                         / new ThickFaces(panel.strip(bare.widthMm()), span, bare.patchMm())

@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.apache.commons.math3.analysis.interpolation.SplineInterpolator;
 import org.apache.commons.math3.analysis.polynomials.PolynomialSplineFunction;
 import org.junit.jupiter.api.Test;
@@ -237,6 +238,52 @@ class BattenTest {
     void elasticLimit_published() {
         double radius = 11000 * 13 / (2 * 30.0);
         assertThat(Batten.stress(11000, 13, 1 / radius)).isCloseTo(30, within(1e-9));
+    }
+
+    /** Spots that double back leave no line for a strip: Newton's answer would run backwards or loop. */
+    @Test
+    void doublingBack_hasNoLine() {
+        List<Point2> back =
+                List.of(
+                        new Point2(0, 1300),
+                        new Point2(550, 1357.6),
+                        new Point2(0, 1380),
+                        new Point2(1650, 1357.6),
+                        new Point2(2200, 1300));
+        BattenSolver.through(back)
+                .ifPresent(
+                        batten -> {
+                            for (double s = 0; s <= batten.lengthMm(); s += 10) {
+                                assertThat(batten.at(s).u()).isFinite();
+                            }
+                            assertThat(batten.lengthMm()).isPositive();
+                        });
+    }
+
+    /** Whatever the points: no line, or one that is finite and passes all of them. */
+    @Property(tries = 300)
+    void anyPoints_noLineOrAFiniteOne(
+            @ForAll @Size(min = 3, max = 6) List<@DoubleRange(min = -500, max = 500) Double> up,
+            @ForAll @Size(6) List<@DoubleRange(min = -300, max = 900) Double> on) {
+        List<Point2> points = new ArrayList<>();
+        double x = 0;
+        for (int i = 0; i < up.size(); i++) {
+            points.add(new Point2(x, up.get(i)));
+            x += on.get(i);
+        }
+        BattenSolver.through(points)
+                .ifPresent(
+                        batten -> {
+                            assertThat(batten.lengthMm()).isFinite().isPositive();
+                            for (double s = 0;
+                                    s <= batten.lengthMm();
+                                    s += batten.lengthMm() / 40) {
+                                assertThat(batten.at(s).u()).isFinite();
+                                assertThat(batten.curvature(s)).isFinite();
+                            }
+                            assertThat(batten.at(batten.lengthMm()).distance(points.getLast()))
+                                    .isLessThan(0.01);
+                        });
     }
 
     @Test

@@ -176,6 +176,7 @@ class PanelTest {
         double inch4 = Math.pow(25.4, 4);
         assertThat(new Section(38.1, 88.9).inertiaMm4() / inch4).isCloseTo(5.359, within(5e-4));
         assertThat(new Section(88.9, 38.1).inertiaMm4() / inch4).isCloseTo(0.984, within(5e-4));
+        assertThat(new Section(38.1, 88.9).flatInertiaMm4() / inch4).isCloseTo(0.984, within(5e-4));
         assertThat(new Section(25.4, 25.4, 1.5875).inertiaMm4()).isCloseTo(14354, within(0.5));
         assertThatThrownBy(() -> new Section(20, 20, 10)).hasMessageContaining("fills");
     }
