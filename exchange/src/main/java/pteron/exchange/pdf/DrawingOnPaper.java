@@ -28,6 +28,9 @@ final class DrawingOnPaper {
     private static final float TICK = 3;
     private static final float POINTS = 7.5f;
 
+    /** Room between a figure and the ticks of its line (points). */
+    private static final float ROOM = 4;
+
     private final Pages pages;
     private final PDPageContentStream content;
     private final Drawing drawing;
@@ -127,8 +130,9 @@ final class DrawingOnPaper {
 
     private void line(Shape.Line line) throws IOException {
         boolean outline = line.kind() == LineKind.OUTLINE || line.kind() == LineKind.GROUND;
-        content.setLineWidth(outline ? 1.1f : 0.6f);
-        content.setStrokingColor(Pages.INK);
+        boolean help = line.kind() == LineKind.HELP;
+        content.setLineWidth(outline ? 1.1f : help ? 0.3f : 0.6f);
+        content.setStrokingColor(help ? Pages.QUIET : Pages.INK);
         boolean dashed = DASHED.contains(line.kind());
         content.setLineDashPattern(dashed ? new float[] {4, 2} : new float[] {}, 0);
         path(line.points());
@@ -199,7 +203,7 @@ final class DrawingOnPaper {
         tick(from, at);
         tick(to, at);
         float wide = Pages.width(pages.mono(), POINTS, text);
-        float x = (from + to - wide) / 2;
+        float x = begin(Math.min(from, to), Math.max(from, to), wide);
         blank(x - 2, at - 3.5f, wide + 4);
         pages.text(pages.mono(), POINTS, Pages.INK, x, at - 2.5f, text);
     }
@@ -214,10 +218,16 @@ final class DrawingOnPaper {
         tick(at, to);
         float wide = Pages.width(pages.mono(), POINTS, text);
         content.saveGraphicsState();
-        content.transform(Matrix.getRotateInstance(Math.PI / 2, at, (from + to - wide) / 2));
+        float y = begin(Math.min(from, to), Math.max(from, to), wide);
+        content.transform(Matrix.getRotateInstance(Math.PI / 2, at, y));
         blank(-2, -3.5f, wide + 4);
         pages.text(pages.mono(), POINTS, Pages.INK, 0, -2.5f, text);
         content.restoreGraphicsState();
+    }
+
+    /** {@return where a figure begins: in the middle of its line, before one that is too short for it} */
+    private static float begin(float from, float to, float wide) {
+        return to - from > wide + 2 * ROOM ? (from + to - wide) / 2 : from - wide - ROOM;
     }
 
     private void segment(float x1, float y1, float x2, float y2) throws IOException {

@@ -23,11 +23,19 @@ import pteron.core.strength.Check;
 import pteron.exchange.words.Cautions;
 import pteron.exchange.words.FindingWords;
 
-/** The plan on paper: views, cut list, bars, sheets, checks, findings. */
+/** The plan on paper: views, findings, figures, uprights, strip, glue, checks, cut list, bars, sheets. */
 public final class ReportPdf {
 
     private static final List<View> VIEWS =
-            List.of(View.LEFT, View.RIGHT, View.FRONT, View.REAR, View.PLAN, View.ROOF);
+            List.of(
+                    View.LEFT,
+                    View.RIGHT,
+                    View.FRONT,
+                    View.REAR,
+                    View.PLAN,
+                    View.ROOF,
+                    View.UNFOLDED,
+                    View.SECTION);
 
     private final BoxModel model;
     private final BarCutting cutting;
@@ -56,10 +64,15 @@ public final class ReportPdf {
             report.views();
             report.findings();
             report.figures();
-            report.checks();
-            report.cutList();
-            report.bars();
-            report.sheets();
+            new StationTables(pages, model).write();
+            if (model.isWeighedByAreas()) {
+                report.notSetOut();
+            } else {
+                report.checks();
+                report.cutList();
+                report.bars();
+                report.sheets();
+            }
             return pages.bytes();
         }
     }
@@ -68,8 +81,7 @@ public final class ReportPdf {
         for (View view : VIEWS) {
             pages.page(true);
             pages.heading(model.plan().name() + ": " + view.title());
-            Drawing drawing =
-                    Drawings.of(model, view, view.isElevation() ? "openings" : "frame", "");
+            Drawing drawing = Drawings.of(model, view, station(view), "");
             PDRectangle room =
                     new PDRectangle(
                             Paper.MARGIN,
@@ -84,6 +96,15 @@ public final class ReportPdf {
                                     onPaper.scaleOneTo(),
                                     units == UnitSystem.METRIC ? "mm" : "feet and inches"));
         }
+    }
+
+    private static String station(View view) {
+        return switch (view) {
+            case LEFT, RIGHT, FRONT, REAR -> "openings";
+            case UNFOLDED -> "outline";
+            case SECTION -> "make-up";
+            default -> "frame";
+        };
     }
 
     private void findings() throws IOException {
@@ -112,6 +133,11 @@ public final class ReportPdf {
         for (Figure figure : model.balance().figures()) {
             pages.row(false, shares, List.of(figure.name(), figure.quantity().text(units)));
         }
+    }
+
+    private void notSetOut() throws IOException {
+        pages.heading("Cut list, bars, sheets");
+        pages.line("Not set out for this box yet: it is weighed by its areas.");
     }
 
     private void checks() throws IOException {

@@ -168,6 +168,31 @@ class ExportsTest {
         }
     }
 
+    /** A box that is not set out: its unfolded view, its cut, its uprights are there, empty lists are not. */
+    @Test
+    void pdf_ofACurvedBox_hasWhatTheFirstStationsTell() throws IOException {
+        BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
+        BarCutting none = BarCutting.of(siskin.members(), siskin.plan().supplies());
+        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(siskin, none, Paper.A4))) {
+            String text =
+                    Normalizer.normalize(
+                            new PDFTextStripper().getText(document), Normalizer.Form.NFKC);
+            assertThat(text)
+                    .contains(
+                            "The box unfolded",
+                            "Cut through",
+                            "Extruded polystyrene",
+                            "Uprights, every 1 250",
+                            "Strip over front, roof and rear",
+                            "Glue of every joint",
+                            "Payload of the bare carrier",
+                            "U of the walls",
+                            "Not set out for this box yet")
+                    .doesNotContain("Cut list\n")
+                    .doesNotContain("?");
+        }
+    }
+
     @Test
     void pdf_letter_inInches() throws IOException {
         BoxModel inches = model.after(model.plan().withUnits(UnitSystem.INCHES));
