@@ -119,6 +119,8 @@ final class StationTools extends HBox {
         item(add, "outrigger", VehicleEdits::withOutrigger);
         item(add, "wheel box", VehicleEdits::withWheelBox);
         item(add, "hump", VehicleEdits::withHump);
+        item(add, "fuel tank", VehicleEdits::withTank);
+        item(add, "mud flaps", VehicleEdits::withMudFlaps);
         MenuButton drop = menu("drop", "Take off the last");
         item(drop, "axle", VehicleEdits::withoutAxle);
         item(drop, "cross-member", VehicleEdits::withoutCrossMember);

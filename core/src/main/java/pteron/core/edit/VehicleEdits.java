@@ -126,6 +126,38 @@ public final class VehicleEdits {
                         false));
     }
 
+    /** {@return the plan with a fuel tank under the deck, on the right} */
+    public static BoxPlan withTank(BoxPlan plan) {
+        double edge = plan.vehicle().deck().widthMm() / 2;
+        return with(
+                plan,
+                new Solid(
+                        "fuel tank",
+                        Solid.Kind.TANK,
+                        new Stretch(700, 1500),
+                        new Stretch(edge - 500, edge - 50),
+                        new Stretch(-450, -80),
+                        false));
+    }
+
+    /** {@return the plan with mud flaps behind the last axle} */
+    public static BoxPlan withMudFlaps(BoxPlan plan) {
+        Vehicle vehicle = plan.vehicle();
+        double behind =
+                vehicle.gear().axles().getLast().placeMm()
+                        + Math.rint(vehicle.gear().wheels().diameterMm() / 2 + 60);
+        double edge = vehicle.deck().widthMm() / 2;
+        return with(
+                plan,
+                new Solid(
+                        "mud flap",
+                        Solid.Kind.MUD_FLAP,
+                        new Stretch(behind, behind + 20),
+                        new Stretch(edge - 400, edge),
+                        new Stretch(-550, -50),
+                        true));
+    }
+
     /** {@return the plan without the solid measured last} */
     public static BoxPlan withoutSolid(BoxPlan plan) {
         Vehicle vehicle = plan.vehicle();

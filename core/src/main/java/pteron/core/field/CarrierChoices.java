@@ -64,10 +64,11 @@ final class CarrierChoices {
                                             : "nobody aboard",
                             CarrierChoices::withDriver));
         }
+        choices.addAll(SteelChoices.of(plan.vehicle()));
         return choices;
     }
 
-    private static ChoiceField choice(
+    static ChoiceField choice(
             String key,
             String name,
             List<String> options,

@@ -34,6 +34,7 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         numbers.addAll(SurroundingFields.numbers());
         List<ChoiceField> choices = new ArrayList<>();
         choices.addAll(CarrierChoices.of(plan));
+        choices.addAll(OutlineChoices.of(plan, library));
         choices.addAll(SurroundingFields.choices());
         choices.addAll(MakeUpFields.choices(library));
         choices.addAll(layers.choices());

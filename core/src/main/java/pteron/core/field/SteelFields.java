@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Solid.Stretch;
 import pteron.core.vehicle.Steel;
@@ -53,7 +54,21 @@ final class SteelFields {
                     "Outrigger " + (i + 1),
                     steel,
                     s -> s.outriggers().get(index).placeMm(),
-                    (s, v) -> s.withOutriggers(moved(s.outriggers(), index, v)));
+                    (s, v) -> outrigger(s, index, o -> o.withPlace(v)));
+            to.mm(
+                    "outrigger." + i + ".reach",
+                    "Outrigger " + (i + 1) + ", beside the rail",
+                    steel,
+                    s -> s.outriggers().get(index).reachMm(),
+                    (s, v) -> outrigger(s, index, o -> o.withReach(v)));
+        }
+        if (!vehicle.steel().outriggers().isEmpty()) {
+            section(
+                    "outrigger-section",
+                    "Outrigger",
+                    steel,
+                    Steel::outrigger,
+                    Steel::withOutrigger);
         }
     }
 
@@ -83,15 +98,16 @@ final class SteelFields {
                 (s, v) -> set.apply(s, get.apply(s).withThickness(v)));
     }
 
-    private static <T> List<T> changed(List<T> all, int index, T to) {
+    static <T> List<T> changed(List<T> all, int index, T to) {
         List<T> changed = new ArrayList<>(all);
         changed.set(index, to);
         return changed;
     }
 
-    private static List<Outrigger> moved(List<Outrigger> all, int index, double placeMm) {
-        Outrigger old = all.get(index);
-        return changed(all, index, new Outrigger(placeMm, old.reachMm(), old.end()));
+    /** {@return the steel with one outrigger changed} */
+    static Steel outrigger(Steel steel, int index, UnaryOperator<Outrigger> change) {
+        Outrigger old = steel.outriggers().get(index);
+        return steel.withOutriggers(changed(steel.outriggers(), index, change.apply(old)));
     }
 
     private void solids() {

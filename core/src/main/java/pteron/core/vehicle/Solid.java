@@ -1,5 +1,6 @@
 package pteron.core.vehicle;
 
+import java.util.Locale;
 import pteron.core.quantity.Require;
 
 /**
@@ -84,5 +85,16 @@ public record Solid(
     /** {@return this solid higher or lower} */
     public Solid withUp(Stretch other) {
         return new Solid(name, kind, along, across, other, mirrored);
+    }
+
+    /** {@return this solid of another kind, named after it} */
+    public Solid withKind(Kind other) {
+        String called = other.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return new Solid(called, other, along, across, up, mirrored);
+    }
+
+    /** {@return this solid on one side or on both} */
+    public Solid withMirrored(boolean other) {
+        return new Solid(name, kind, along, across, up, other);
     }
 }

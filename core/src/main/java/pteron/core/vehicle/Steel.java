@@ -66,6 +66,11 @@ public record Steel(
             Require.within("steel thickness", thicknessMm, VehicleLimits.STEEL_THICKNESS);
         }
 
+        /** {@return this section of another shape} */
+        public Section withShape(Shape other) {
+            return new Section(other, depthMm, flangeMm, thicknessMm);
+        }
+
         /** {@return this section deeper or shallower} */
         public Section withDepth(double otherMm) {
             return new Section(shape, otherMm, flangeMm, thicknessMm);
@@ -98,6 +103,21 @@ public record Steel(
             FLANGE
         }
 
+        /** {@return this outrigger elsewhere} */
+        public Outrigger withPlace(double otherMm) {
+            return new Outrigger(otherMm, reachMm, end);
+        }
+
+        /** {@return this outrigger longer or shorter} */
+        public Outrigger withReach(double otherMm) {
+            return new Outrigger(placeMm, otherMm, end);
+        }
+
+        /** {@return this outrigger ending elsewhere on its rail} */
+        public Outrigger withEnd(End other) {
+            return new Outrigger(placeMm, reachMm, other);
+        }
+
         /** Checks the ranges. */
         public Outrigger {
             Require.within("outrigger place", placeMm, VehicleLimits.PLACE_ON_DECK);
@@ -123,6 +143,11 @@ public record Steel(
     /** {@return this steel with its cross-members elsewhere} */
     public Steel withCrossMembers(List<Double> otherMm) {
         return new Steel(railSpacingMm, rail, crossMember, otherMm, outrigger, outriggers);
+    }
+
+    /** {@return this steel with outriggers of another section} */
+    public Steel withOutrigger(Section other) {
+        return new Steel(railSpacingMm, rail, crossMember, crossMembersMm, other, outriggers);
     }
 
     /** {@return this steel with other outriggers} */

@@ -11,11 +11,14 @@ import pteron.core.edit.BoxEdits;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.edit.OutlineTools;
 import pteron.core.edit.VehicleEdits;
+import pteron.core.figure.Finding;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.StartingVehicles;
+import pteron.core.vehicle.Steel;
 
 class PlanFieldsTest {
 
@@ -104,5 +107,54 @@ class PlanFieldsTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("box width")
                 .hasMessageContaining("600.0 to 3500.0 mm");
+    }
+
+    private static BoxPlan chosen(BoxPlan plan, String key, String option) {
+        ChoiceField field =
+                PlanFields.of(plan, MaterialLibrary.starting()).choice(key).orElseThrow();
+        return field.set().apply(plan, option);
+    }
+
+    /** An outrigger that ends half way up the rail's web cracks there: common practice. */
+    @Test
+    void outriggerOnTheWeb_isChosen_andFound() {
+        BoxPlan plan = VehicleEdits.withOutrigger(PLAN);
+        BoxPlan web = chosen(plan, "outrigger.0.end", "web");
+        assertThat(codes(plan)).doesNotContain("OUTRIGGER_ENDS_ON_WEB");
+        assertThat(codes(web)).contains("OUTRIGGER_ENDS_ON_WEB");
+        assertThat(chosen(web, "outrigger.0.end", "flange")).isEqualTo(plan);
+    }
+
+    private static List<String> codes(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting()).findings().stream()
+                .map(Finding::code)
+                .toList();
+    }
+
+    /** A stiffer timber is stressed more by the same bend: s = E t / 2 r. */
+    @Test
+    void battenOfAnotherTimber_isStressedByItsModulus() {
+        BoxPlan ash = chosen(OutlineTools.batten(PLAN, 3), "outline.3.timber", "d30");
+        BoxPlan spruce = chosen(ash, "outline.3.timber", "c16");
+        MaterialLibrary library = MaterialLibrary.starting();
+        String key = "outline.batten-stress.2";
+        double hard = BoxModel.of(ash, library).figure(key).orElseThrow().value();
+        double soft = BoxModel.of(spruce, library).figure(key).orElseThrow().value();
+        assertThat(soft / hard).isCloseTo(8000.0 / 11000, within(1e-9));
+    }
+
+    @Test
+    void steelAndSolids_areShapedAndPlaced() {
+        BoxPlan tube = chosen(PLAN, "rail.shape", "tube");
+        assertThat(tube.vehicle().steel().rail().shape()).isEqualTo(Steel.Section.Shape.TUBE);
+        BoxPlan tank = VehicleEdits.withTank(PLAN);
+        assertThat(tank.vehicle().measuredSolids().getFirst().mirrored()).isFalse();
+        BoxPlan both = chosen(tank, "solid.0.sides", "both sides");
+        assertThat(both.vehicle().measuredSolids().getFirst().mirrored()).isTrue();
+        BoxPlan flap = chosen(tank, "solid.0.kind", "mud flap");
+        assertThat(flap.vehicle().measuredSolids().getFirst().name()).isEqualTo("mud flap");
+        BoxPlan flaps = VehicleEdits.withMudFlaps(PLAN);
+        assertThat(flaps.vehicle().measuredSolids().getFirst().along().fromMm())
+                .isGreaterThan(flaps.vehicle().axlesMm().getLast());
     }
 }

@@ -114,6 +114,8 @@ class WhateverIsTypedTest {
                         VehicleEdits::withoutAxle,
                         VehicleEdits::withWheelBox,
                         VehicleEdits::withHump,
+                        VehicleEdits::withTank,
+                        VehicleEdits::withMudFlaps,
                         VehicleEdits::withOutrigger,
                         VehicleEdits::withoutCrossMember,
                         p -> MakeUpEdits.withLayer(p, slot, new Layer("spruce-ply", 6)),
