@@ -81,8 +81,10 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         double step = skin.staggered() ? least / 2 : least;
         double row = lowest;
         while (row + step < highest - 0.01) {
-            // the last course keeps clear of what backs the edge itself
-            row = Math.min(row + step, highest - LAST_COURSE_MM);
+            // the last course keeps clear of what backs the edge itself, where sheets are longer
+            // than that
+            double clear = highest - LAST_COURSE_MM;
+            row = row + step > clear && clear > row ? clear : row + step;
             if (row > area.fromV() && row < area.toV()) {
                 rows.add(row);
             }

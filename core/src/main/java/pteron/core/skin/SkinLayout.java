@@ -44,12 +44,18 @@ final class SkinLayout {
         double start = area.fromU();
         double reach = skin.staggered() ? sheetWidth / 2 : sheetWidth;
         while (start + reach < area.toU() - 0.01) {
-            double upTo = Math.min(start + reach, area.toU() - NARROWEST_MM);
-            start = farthestMiddle(start, upTo);
+            start = farthestMiddle(start, upTo(start, start + reach, area.toU()));
             seams.add(start);
             reach = sheetWidth;
         }
         return seams;
+    }
+
+    /** Leaves no sliver at the end, unless the sheets are boards that are hardly wider than one. */
+    private static double upTo(double start, double sheetEnds, double wallEnds) {
+        double unslivered = wallEnds - NARROWEST_MM;
+        boolean sliver = sheetEnds > unslivered;
+        return sliver && unslivered > start + NARROWEST_MM ? unslivered : sheetEnds;
     }
 
     private double farthestMiddle(double after, double upTo) {

@@ -4,10 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Layer;
+import pteron.core.edit.BoxEdits;
 import pteron.core.geometry.Bounds2;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -115,5 +123,45 @@ class SkinLayoutTest {
                         .bounds();
         assertThat(trimmer.fromU()).isLessThan(2501.5);
         assertThat(trimmer.toU()).isGreaterThan(2501.5);
+    }
+
+    /** Sheets hardly wider than a sliver, such as boards: laid to the end, however the rest comes out. */
+    @Property(tries = 40)
+    void narrowSheets_reachTheEnd(
+            @ForAll @DoubleRange(min = 40, max = 260) double width,
+            @ForAll @DoubleRange(min = 40, max = 400) double length,
+            @ForAll @IntRange(min = 1500, max = 1700) int box) {
+        Material boards =
+                new Material(
+                        "boards",
+                        "Boards",
+                        Material.Kind.BOARD,
+                        narrow(MaterialLibrary.starting().get("birch-ply"), width, length));
+        BoxPlan shop = BoxEdits.withLength(BARE, box).withMaterials(List.of(boards));
+        List<SheetPiece> right = pieces(skinned(shop, "boards"), "right", Skin.Face.OUTER);
+        assertThat(right).allMatch(piece -> width(piece) <= width + 1e-6);
+        List<SheetPiece> sheets = pieces(skinned(shop, "birch-ply"), "right", Skin.Face.OUTER);
+        assertThat(area(right)).isCloseTo(area(sheets), within(1.0));
+    }
+
+    private static double area(List<SheetPiece> pieces) {
+        return pieces.stream().mapToDouble(piece -> piece.shape().area()).sum();
+    }
+
+    private static BoxPlan skinned(BoxPlan plan, String material) {
+        return plan.withMakeUp(
+                plan.makeUp()
+                        .withWalls(plan.makeUp().walls().withOuterSkin(new Layer(material, 12))));
+    }
+
+    private static Map<pteron.core.material.Property, Material.Sourced> narrow(
+            Material like, double width, double length) {
+        Map<pteron.core.material.Property, Material.Sourced> values = new HashMap<>(like.values());
+        values.put(
+                pteron.core.material.Property.SHEET_WIDTH, new Material.Sourced(width, "invented"));
+        values.put(
+                pteron.core.material.Property.SHEET_LENGTH,
+                new Material.Sourced(length, "invented"));
+        return values;
     }
 }
