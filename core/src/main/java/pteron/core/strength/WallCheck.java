@@ -35,7 +35,7 @@ final class WallCheck {
         List<Member> uprights =
                 panel.members().stream()
                         .filter(member -> UPRIGHTS.contains(member.role()))
-                        .sorted(Comparator.comparingDouble(member -> member.bounds().fromU()))
+                        .sorted(Comparator.comparingDouble(WallCheck::middle))
                         .toList();
         for (int i = 1; i < uprights.size() - 1; i++) {
             Member member = uprights.get(i);
