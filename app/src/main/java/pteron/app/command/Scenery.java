@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import pteron.app.station.Station;
+import pteron.app.table.Tables;
 import pteron.app.window.AppWindow;
 import pteron.core.drawing.View;
 
@@ -15,15 +16,15 @@ final class Scenery {
     /** Tables with the station that they belong to. */
     private static final Map<String, Station> TABLES =
             Map.of(
-                    "schools",
+                    Tables.SCHOOLS,
                     Station.MAKE_UP,
-                    "glues",
+                    Tables.GLUES,
                     Station.MAKE_UP,
-                    "materials",
+                    Tables.MATERIALS,
                     Station.MAKE_UP,
-                    "uprights",
+                    Tables.UPRIGHTS,
                     Station.OUTLINE,
-                    "scales",
+                    Tables.SCALES,
                     Station.CARRIER);
 
     private Scenery() {}

@@ -59,7 +59,7 @@ final class DimensionNode extends StackPane {
                     });
             addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         }
-        if (Painter.isUpward(dimension)) {
+        if (DimensionLines.isUpward(dimension)) {
             setRotate(-90);
         }
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
@@ -141,7 +141,7 @@ final class DimensionNode extends StackPane {
 
     private void close() {
         getChildren().setAll(figure);
-        setRotate(Painter.isUpward(dimension) ? -90 : 0);
+        setRotate(DimensionLines.isUpward(dimension) ? -90 : 0);
         autosize();
         requestFocus();
         if (getParent() != null) {

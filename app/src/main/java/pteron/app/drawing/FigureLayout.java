@@ -39,8 +39,8 @@ final class FigureLayout {
 
     private void place(DimensionNode node) {
         Dimension dimension = node.dimension();
-        double row = Painter.rowAt(dimension, transform);
-        boolean upward = Painter.isUpward(dimension);
+        double row = DimensionLines.rowAt(dimension, transform);
+        boolean upward = DimensionLines.isUpward(dimension);
         for (double along : places(node)) {
             double x = upward ? row : along;
             double y = upward ? along : row;
@@ -56,7 +56,7 @@ final class FigureLayout {
 
     /** Puts a figure over a point, but inside the drawing; {@return the room that it takes there} */
     private Rectangle2D put(DimensionNode node, double x, double y) {
-        boolean turned = Painter.isUpward(node.dimension()) && !node.isEditing();
+        boolean turned = DimensionLines.isUpward(node.dimension()) && !node.isEditing();
         double right = Math.max(0, width - node.getWidth());
         double low = Math.max(0, height - node.getHeight());
         // a figure that is turned is narrower than its node
@@ -73,13 +73,13 @@ final class FigureLayout {
     }
 
     private double from(Dimension dimension) {
-        return Painter.isUpward(dimension)
+        return DimensionLines.isUpward(dimension)
                 ? Math.min(transform.y(dimension.from().v()), transform.y(dimension.to().v()))
                 : Math.min(transform.x(dimension.from().u()), transform.x(dimension.to().u()));
     }
 
     private double to(Dimension dimension) {
-        return Painter.isUpward(dimension)
+        return DimensionLines.isUpward(dimension)
                 ? Math.max(transform.y(dimension.from().v()), transform.y(dimension.to().v()))
                 : Math.max(transform.x(dimension.from().u()), transform.x(dimension.to().u()));
     }

@@ -4,12 +4,9 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
-import javafx.scene.shape.ArcType;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import pteron.app.style.Palette;
-import pteron.core.drawing.Dimension;
-import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.LineKind;
@@ -23,8 +20,6 @@ import pteron.core.geometry.Polygon2;
 /** Paints a drawing. */
 final class Painter {
 
-    private static final double TICK = 4;
-    private static final double MARK = 15;
     private static final double HATCH = 7;
 
     /** Width of a letter of a label (pixels), on the wide side. */
@@ -34,6 +29,7 @@ final class Painter {
     private final ViewTransform transform;
     private final Palette palette;
     private final String selected;
+    private final Marks marks;
     private boolean hatched;
 
     Painter(GraphicsContext context, ViewTransform transform, Palette palette, String selected) {
@@ -41,6 +37,7 @@ final class Painter {
         this.transform = transform;
         this.palette = palette;
         this.selected = selected;
+        this.marks = new Marks(context, transform, palette);
     }
 
     void paint(Drawing drawing, Point2 marked) {
@@ -55,24 +52,17 @@ final class Painter {
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Label label -> label(label);
-                case Shape.Mark mark -> mark(mark);
+                case Shape.Mark mark -> marks.draw(mark);
             }
         }
         drawing.grips().stream()
                 .filter(grip -> grip.kind() == Grip.Kind.OUTLINE && grip.part().equals(selected))
-                .forEach(grip -> chosen(grip.area().middle()));
-        drawing.dimensions().forEach(this::dimension);
+                .forEach(grip -> marks.chosen(grip.area().middle()));
+        DimensionLines lines = new DimensionLines(context, transform, palette);
+        drawing.dimensions().forEach(lines::draw);
         if (marked != null) {
-            ring(marked);
+            marks.ring(marked);
         }
-    }
-
-    /** The handle that is chosen, filled. */
-    private void chosen(Point2 handle) {
-        context.setFill(palette.choice());
-        double x = transform.x(handle.u());
-        double y = transform.y(handle.v());
-        context.fillOval(x - 4, y - 4, 8, 8);
     }
 
     private void path(List<Point2> points) {
@@ -201,99 +191,5 @@ final class Painter {
         context.setTextAlign(note ? TextAlignment.LEFT : TextAlignment.CENTER);
         context.fillText(label.text(), x, y);
         context.setTextAlign(TextAlignment.CENTER);
-    }
-
-    private void mark(Shape.Mark mark) {
-        double x = transform.x(mark.at().u());
-        double y = transform.y(mark.at().v());
-        switch (mark.kind()) {
-            case CENTRE_OF_GRAVITY -> centreOfGravity(x, y);
-            case HANDLE -> {
-                context.setFill(palette.paper());
-                context.fillRect(x - 5, y - 5, 10, 10);
-                stroke(palette.choice(), 2.2);
-                context.strokeRect(x - 5, y - 5, 10, 10);
-            }
-            case SPOT -> {
-                context.setFill(palette.paper());
-                context.fillOval(x - 5, y - 5, 10, 10);
-                stroke(palette.choice(), 2.2);
-                context.strokeOval(x - 5, y - 5, 10, 10);
-            }
-            case HARDEST -> {
-                stroke(palette.watch(), 2.4);
-                context.strokePolygon(
-                        new double[] {x, x - 9, x + 9}, new double[] {y - 3, y - 19, y - 19}, 3);
-            }
-            case WATER -> {
-                context.setFill(palette.choice());
-                context.fillOval(x - 4, y - 3, 8, 8);
-                context.fillPolygon(new double[] {x, x - 4, x + 4}, new double[] {y - 10, y, y}, 3);
-            }
-        }
-    }
-
-    private void centreOfGravity(double x, double y) {
-        context.setFill(palette.paper());
-        context.fillOval(x - MARK / 2, y - MARK / 2, MARK, MARK);
-        context.setFill(palette.choice());
-        context.fillArc(x - MARK / 2, y - MARK / 2, MARK, MARK, 0, 90, ArcType.ROUND);
-        context.fillArc(x - MARK / 2, y - MARK / 2, MARK, MARK, 180, 90, ArcType.ROUND);
-        stroke(palette.choice(), 2);
-        context.strokeOval(x - MARK / 2, y - MARK / 2, MARK, MARK);
-    }
-
-    private void ring(Point2 at) {
-        double x = transform.x(at.u());
-        double y = transform.y(at.v());
-        stroke(palette.stops(), 3);
-        context.strokeOval(x - 16, y - 16, 32, 32);
-        context.strokeLine(x, y - 26, x, y - 16);
-        context.strokeLine(x, y + 16, x, y + 26);
-        context.strokeLine(x - 26, y, x - 16, y);
-        context.strokeLine(x + 16, y, x + 26, y);
-    }
-
-    private void dimension(Dimension dimension) {
-        stroke(palette.quiet(), 0.8);
-        double at = rowAt(dimension, transform);
-        if (dimension.side().isAcross()) {
-            double from = transform.x(dimension.from().u());
-            double to = transform.x(dimension.to().u());
-            context.strokeLine(from, at, to, at);
-            context.strokeLine(from, transform.y(dimension.from().v()), from, at);
-            context.strokeLine(to, transform.y(dimension.to().v()), to, at);
-            tick(from, at);
-            tick(to, at);
-        } else {
-            double from = transform.y(dimension.from().v());
-            double to = transform.y(dimension.to().v());
-            context.strokeLine(at, from, at, to);
-            context.strokeLine(transform.x(dimension.from().u()), from, at, from);
-            context.strokeLine(transform.x(dimension.to().u()), to, at, to);
-            tick(at, from);
-            tick(at, to);
-        }
-    }
-
-    private void tick(double x, double y) {
-        stroke(palette.ink(), 1.4);
-        context.strokeLine(x - TICK, y + TICK, x + TICK, y - TICK);
-        stroke(palette.quiet(), 0.8);
-    }
-
-    /** {@return where a dimension line stands: y when it measures across, x when upwards (pixels)} */
-    static double rowAt(Dimension dimension, ViewTransform transform) {
-        double out = ViewTransform.FIRST_ROW + ViewTransform.ROW * dimension.row();
-        return switch (dimension.side()) {
-            case TOP -> transform.y(dimension.edgeMm()) - out;
-            case BOTTOM -> transform.y(dimension.edgeMm()) + out;
-            case LEFT -> transform.x(dimension.edgeMm()) - out;
-            case RIGHT -> transform.x(dimension.edgeMm()) + out;
-        };
-    }
-
-    static boolean isUpward(Dimension dimension) {
-        return dimension.side() == Side.LEFT || dimension.side() == Side.RIGHT;
     }
 }

@@ -16,6 +16,7 @@ import pteron.core.model.Made;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.exchange.words.GlueWords;
 
 /** Every joint of the make-up with what holds it, how much of it, how warm it must be and how long it takes. */
 final class GluesPane extends ScrollPane {
@@ -42,30 +43,27 @@ final class GluesPane extends ScrollPane {
         VBox all = new VBox(12, caution, grid, totals);
         all.getStyleClass().add("rows");
         setContent(all);
-        bench.document().modelProperty().subscribe(this::update);
+        Cells.whileOpen(bench, Tables.GLUES, this::update);
     }
 
-    private void update(BoxModel model) {
-        grid.getChildren().clear();
+    private void update() {
+        Cells.heads(grid, HEADS);
         totals.getChildren().clear();
+        BoxModel model = bench.document().model();
         Glues glues = model.made().map(Made::glues).orElse(Glues.NONE);
-        for (int i = 0; i < HEADS.size(); i++) {
-            grid.add(quiet(HEADS.get(i)), i, 0);
-        }
         int row = 1;
         String part = "";
         for (GlueJoint joint : glues.joints()) {
             if (!joint.part().equals(part)) {
                 part = joint.part();
-                Label title = new Label(capital(part));
-                title.getStyleClass().add("headline");
+                Label title = Cells.headline(Cells.capital(part));
                 grid.add(title, 0, row++, HEADS.size(), 1);
             }
             row(row++, joint);
         }
         for (Figure figure : glues.figures()) {
             totals.getChildren()
-                    .add(mono(figure.name() + "  " + figure.quantity().text(bench.units())));
+                    .add(Cells.mono(figure.name() + "  " + figure.quantity().text(bench.units())));
         }
     }
 
@@ -73,40 +71,27 @@ final class GluesPane extends ScrollPane {
         Label pair = new Label(joint.outer() + " to " + joint.inner().toLowerCase(Locale.ROOT));
         pair.setWrapText(true);
         pair.setPrefWidth(190);
-        Label held = new Label(held(joint));
+        Label held = new Label(GlueWords.held(joint, bench.document().model().library()));
         held.setWrapText(true);
         held.setPrefWidth(150);
         if (joint.held() == GlueJoint.Held.EATS || joint.held() == GlueJoint.Held.DOES_NOT_HOLD) {
             held.getStyleClass().add("refused");
         }
-        grid.addRow(row, pair, held, mono(area(joint)));
+        grid.addRow(row, pair, held, Cells.mono(area(joint)));
         joint.glue().ifPresent(glue -> glue(row, joint, glue));
     }
 
     private void glue(int row, GlueJoint joint, Glue glue) {
         Quantity litres = new Quantity(joint.litres(), Unit.LITRE);
-        grid.add(mono(litres.text(bench.units())), 3, row);
-        grid.add(mono(window(glue.window())), 4, row);
-        grid.add(mono(time(glue.times().openMinutes() / 60)), 5, row);
+        grid.add(Cells.mono(litres.text(bench.units())), 3, row);
+        grid.add(Cells.mono(window(glue.window())), 4, row);
+        grid.add(Cells.mono(time(glue.times().openMinutes() / 60)), 5, row);
         grid.add(
-                mono(time(glue.times().cureHours()) + (glue.times().clamped() ? ", pressed" : "")),
+                Cells.mono(
+                        time(glue.times().cureHours())
+                                + (glue.times().clamped() ? ", pressed" : "")),
                 6,
                 row);
-    }
-
-    private String held(GlueJoint joint) {
-        String glue =
-                joint.glue()
-                        .map(found -> bench.document().model().library().get(found.id()).name())
-                        .orElse("");
-        return switch (joint.held()) {
-            case GLUED -> glue;
-            case DOES_NOT_HOLD -> glue + " does not hold it";
-            case EATS -> glue + " eats it";
-            case SCREWED -> "screws";
-            case LOOSE -> "laid in loose";
-            case NOTHING_SUITS -> "nothing suits: screw it";
-        };
     }
 
     private String area(GlueJoint joint) {
@@ -125,22 +110,5 @@ final class GluesPane extends ScrollPane {
         return hours < 2
                 ? NumberText.format(hours * 60, 0) + " min"
                 : NumberText.format(hours, 0) + " h";
-    }
-
-    private static String capital(String word) {
-        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        return label;
-    }
-
-    private static Label mono(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("mono");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
     }
 }

@@ -49,7 +49,7 @@ final class MaterialsPane extends BorderPane {
         setCenter(scroll);
         find.textProperty().subscribe(text -> filter());
         list.getSelectionModel().selectedItemProperty().subscribe(this::show);
-        bench.document().modelProperty().subscribe(model -> filter());
+        Cells.whileOpen(bench, Tables.MATERIALS, this::filter);
     }
 
     private static final class NameCell extends ListCell<Material> {
@@ -88,11 +88,11 @@ final class MaterialsPane extends BorderPane {
     private void show(Material material) {
         detail.getChildren().clear();
         if (material == null) {
-            detail.getChildren().add(quiet("Nothing of that name; own materials come by CSV."));
+            detail.getChildren()
+                    .add(Cells.quiet("Nothing of that name; own materials come by CSV."));
             return;
         }
-        Label title = new Label(material.name());
-        title.getStyleClass().add("headline");
+        Label title = Cells.headline(material.name());
         boolean own = bench.document().plan().materials().contains(material);
         GridPane grid = new GridPane();
         grid.setHgap(16);
@@ -102,35 +102,26 @@ final class MaterialsPane extends BorderPane {
             Label name = new Label(value.getKey().label());
             name.setWrapText(true);
             name.setPrefWidth(NAME_WIDTH);
-            Label source = quiet(value.getValue().source());
+            Label source = Cells.quiet(value.getValue().source());
+            source.setWrapText(true);
             source.setPrefWidth(SOURCE_WIDTH);
             grid.addRow(row++, name, mono(value.getKey(), value.getValue().value()), source);
         }
         detail.getChildren()
                 .addAll(
                         title,
-                        quiet(
+                        Cells.quiet(
                                 "%s [%s]%s"
                                         .formatted(
                                                 kind(material),
                                                 material.id(),
                                                 own ? ", of your own, kept in the plan" : "")),
                         grid,
-                        quiet("Generic values for planning; the maker's sheet governs."));
+                        Cells.quiet("Generic values for planning; the maker's sheet governs."));
     }
 
     private static Label mono(Property property, double value) {
         String number = value < 1 ? NumberText.format(value, 4) : NumberText.format(value, 2);
-        Label label = new Label((number + " " + property.unit()).strip());
-        label.getStyleClass().add("mono");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setWrapText(true);
-        return label;
+        return Cells.mono((number + " " + property.unit()).strip());
     }
 }

@@ -67,7 +67,7 @@ final class ScalesPane extends ScrollPane {
         all.getStyleClass().add("rows");
         setContent(all);
         bench.tableProperty().subscribe(table -> opened(Tables.SCALES.equals(table)));
-        bench.document().modelProperty().subscribe(model -> refresh());
+        Cells.whileOpen(bench, Tables.SCALES, this::refresh);
     }
 
     private void opened(boolean open) {
@@ -94,13 +94,9 @@ final class ScalesPane extends ScrollPane {
         if (weighIn == null) {
             return;
         }
-        grid.getChildren().clear();
-        String[] heads = {"scale under", "readings, " + scale.name(), "mean", "spread", "refused"};
-        for (int i = 0; i < heads.length; i++) {
-            Label head = new Label(heads[i]);
-            head.getStyleClass().add("quiet");
-            grid.add(head, i, 0);
-        }
+        Cells.heads(
+                grid,
+                List.of("scale under", "readings, " + scale.name(), "mean", "spread", "refused"));
         int row = 1;
         for (Map.Entry<ScalePlace, Readings> wheel : weighIn.wheels().entrySet()) {
             row(row++, wheel.getKey(), wheel.getValue());
@@ -124,10 +120,10 @@ final class ScalesPane extends ScrollPane {
                                         place.axle() + 1,
                                         place.side() == ScalePlace.Side.LEFT ? "left" : "right");
         grid.add(new Label(name), 0, row);
-        grid.add(mono(list(readings.all())), 1, row);
-        grid.add(mono(kg(readings.meanKg())), 2, row);
-        grid.add(mono("± " + kg(readings.spreadKg())), 3, row);
-        Label refused = mono(readings.jumps().isEmpty() ? "none" : list(readings.jumps()));
+        grid.add(Cells.mono(list(readings.all())), 1, row);
+        grid.add(Cells.mono(kg(readings.meanKg())), 2, row);
+        grid.add(Cells.mono("± " + kg(readings.spreadKg())), 3, row);
+        Label refused = Cells.mono(readings.jumps().isEmpty() ? "none" : list(readings.jumps()));
         refused.getStyleClass().add(readings.jumps().isEmpty() ? "quiet" : "refused");
         grid.add(refused, 4, row);
     }
@@ -140,12 +136,6 @@ final class ScalesPane extends ScrollPane {
 
     private String kg(double value) {
         return Quantity.kg(value).text(bench.units());
-    }
-
-    private static Label mono(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("mono");
-        return label;
     }
 
     private void take() {

@@ -46,7 +46,7 @@ final class SchoolsPane extends ScrollPane {
         getStyleClass().addAll("plain-scroll", "table-pane");
         parts.getStyleClass().add("rows");
         refused.setWrapText(true);
-        bench.document().modelProperty().subscribe(model -> update());
+        Cells.whileOpen(bench, Tables.SCHOOLS, this::update);
     }
 
     private void edit(UnaryOperator<BoxPlan> change) {
@@ -78,8 +78,7 @@ final class SchoolsPane extends ScrollPane {
 
     private Node part(Part part, List<School> schools) {
         String word = part.name().toLowerCase(Locale.ROOT);
-        Label title = new Label(word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1));
-        title.getStyleClass().add("headline");
+        Label title = Cells.headline(Cells.capital(word));
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(4);
@@ -87,8 +86,7 @@ final class SchoolsPane extends ScrollPane {
             "", "thickness", "mass", warmthName(), "stiffness of 600 × 600", "plain price", ""
         };
         for (int i = 0; i < rows.length; i++) {
-            Label label = new Label(rows[i]);
-            label.getStyleClass().add("quiet");
+            Label label = Cells.quiet(rows[i]);
             label.setMinWidth(140);
             grid.add(label, 0, i);
         }
@@ -141,11 +139,13 @@ final class SchoolsPane extends ScrollPane {
         UnitSystem units = bench.units();
         List<Node> cells = new ArrayList<>();
         cells.add(name);
-        cells.add(mono(Quantity.mm(sums.thicknessMm()).text(units)));
-        cells.add(mono(new Quantity(sums.massKg(), Unit.KILOGRAM_PER_SQUARE_METRE).text(units)));
-        cells.add(mono(warmth(sums)));
-        cells.add(mono(stiffness(sums)));
-        cells.add(mono(text(sums.cost(), Unit.MONEY_PER_SQUARE_METRE)));
+        cells.add(Cells.mono(Quantity.mm(sums.thicknessMm()).text(units)));
+        cells.add(
+                Cells.mono(
+                        new Quantity(sums.massKg(), Unit.KILOGRAM_PER_SQUARE_METRE).text(units)));
+        cells.add(Cells.mono(warmth(sums)));
+        cells.add(Cells.mono(stiffness(sums)));
+        cells.add(Cells.mono(text(sums.cost(), Unit.MONEY_PER_SQUARE_METRE)));
         cells.add(index < 0 ? new Label("") : buttons(index));
         for (int row = 0; row < cells.size(); row++) {
             if (cells.get(row) instanceof Label label) {
@@ -181,12 +181,6 @@ final class SchoolsPane extends ScrollPane {
         return value.isEmpty()
                 ? "not known"
                 : new Quantity(value.getAsDouble(), unit).text(bench.units());
-    }
-
-    private static Label mono(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("mono");
-        return label;
     }
 
     private HBox buttons(int index) {

@@ -61,7 +61,7 @@ final class UprightsPane extends ScrollPane {
         for (TextField field : List.of(spacing, thickness, place)) {
             field.textProperty().subscribe((before, now) -> list());
         }
-        bench.document().modelProperty().subscribe(model -> refresh());
+        Cells.whileOpen(bench, Tables.UPRIGHTS, this::refresh);
     }
 
     private static TextField field(String id) {
@@ -72,8 +72,7 @@ final class UprightsPane extends ScrollPane {
     }
 
     private static VBox named(String name, TextField field) {
-        Label label = new Label(name);
-        label.getStyleClass().add("quiet");
+        Label label = Cells.quiet(name);
         label.setLabelFor(field);
         return new VBox(3, label, field);
     }
@@ -116,12 +115,7 @@ final class UprightsPane extends ScrollPane {
     private void rows(Outline outline) {
         List<Upright> uprights =
                 new UprightSetting(typed(spacing), typed(thickness)).under(outline);
-        grid.getChildren().clear();
-        for (int i = 0; i < HEADS.size(); i++) {
-            Label head = new Label(HEADS.get(i));
-            head.getStyleClass().add("quiet");
-            grid.add(head, i, 0);
-        }
+        Cells.heads(grid, HEADS);
         for (int i = 0; i < uprights.size(); i++) {
             Upright upright = uprights.get(i);
             grid.addRow(
@@ -156,8 +150,6 @@ final class UprightsPane extends ScrollPane {
     }
 
     private Label mono(Quantity quantity) {
-        Label label = new Label(text(quantity));
-        label.getStyleClass().add("mono");
-        return label;
+        return Cells.mono(text(quantity));
     }
 }

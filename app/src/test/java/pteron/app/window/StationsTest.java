@@ -273,6 +273,22 @@ class StationsTest extends DesktopRobot {
         }
     }
 
+    /** A table that nobody sees is not filled again at every edit; opened, it shows the plan as it is. */
+    @Test
+    void hiddenTable_isFilledWhenItIsOpened() {
+        go(Station.MAKE_UP);
+        press("tool-glues");
+        Node pane = node("glues-pane");
+        press("tool-glues");
+        int before = robot.from(pane).lookup(".mono").queryAll().size();
+        choose("tool-add-layer", "floor, finish");
+        assertThat(robot.from(pane).lookup(".mono").queryAll()).hasSize(before);
+        press("tool-glues");
+        assertThat(robot.from(pane).lookup(".mono").queryAll().size()).isGreaterThan(before);
+        press("do-undo");
+        assertThat(robot.from(pane).lookup(".mono").queryAll()).hasSize(before);
+    }
+
     @Test
     void materials_foundAndRead_eachValueWithItsSource() {
         go(Station.MAKE_UP);

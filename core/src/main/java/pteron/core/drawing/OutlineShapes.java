@@ -11,6 +11,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.Element;
 import pteron.core.outline.Upright;
+import pteron.core.outline.UprightSetting;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Spot;
 
@@ -49,9 +50,7 @@ final class OutlineShapes {
     }
 
     private void uprights() {
-        double spacing = model.plan().makeUp().walls().members().spacingMm();
-        double thickness = model.plan().makeUp().walls().members().section().thicknessMm();
-        for (Upright upright : model.outline().uprights(spacing, thickness)) {
+        for (Upright upright : UprightSetting.of(model.plan()).under(model.outline())) {
             double x = upright.placeMm();
             canvas.line(
                     LineKind.HELP,

@@ -5,12 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import pteron.core.balance.AreaParts;
 import pteron.core.balance.Balance;
 import pteron.core.balance.BalanceStage;
-import pteron.core.balance.Part;
-import pteron.core.balance.PartList;
-import pteron.core.buildup.Alternative;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.figure.Cure;
@@ -179,7 +175,7 @@ public record BoxModel(
                                         bare.carrier,
                                         bare.built))
                         : Optional.empty();
-        Balance balance = BalanceStage.of(bare.carrier, parts(bare, made));
+        Balance balance = BalanceStage.of(bare.carrier, ModelParts.of(bare, made));
         return new BoxModel(
                 bare.plan,
                 bare.library,
@@ -191,32 +187,6 @@ public record BoxModel(
                 bare.built,
                 made,
                 balance);
-    }
-
-    private static List<Part> parts(BoxModel bare, Optional<Made> made) {
-        if (bare.built.isPresent()) {
-            Built b = bare.built.get();
-            return PartList.box(
-                    bare.plan, bare.library, b.frame(), b.openings(), b.skins(), b.sealing());
-        }
-        boolean broken = made.isEmpty() || !bare.shell.findings().isEmpty();
-        if (broken) {
-            return List.of();
-        }
-        AreaParts.PerArea mass =
-                new AreaParts.PerArea(
-                        mass(made.get(), Alternative.Part.FLOOR),
-                        mass(made.get(), Alternative.Part.WALLS),
-                        mass(made.get(), Alternative.Part.ROOF));
-        return AreaParts.of(bare.plan, bare.outline, made.get().areas(), mass);
-    }
-
-    private static double mass(Made made, Alternative.Part part) {
-        return made.schools().stream()
-                .filter(school -> school.planned() && school.part() == part)
-                .mapToDouble(school -> school.sums().massKg())
-                .findFirst()
-                .orElseThrow();
     }
 
     /** {@return all figures in the order of the stations} */

@@ -158,6 +158,22 @@ public record Outline(
         return uprights;
     }
 
+    /** {@return the strip over front, roof and rear laid out flat, from the front foot on} */
+    public List<StripPiece> strip() {
+        List<StripPiece> strip = new ArrayList<>();
+        double along = 0;
+        for (int i = 0; i < elements.size(); i++) {
+            OptionalDouble turn =
+                    i < corners.size()
+                            ? OptionalDouble.of(corners.get(i).turnDegrees())
+                            : OptionalDouble.empty();
+            StripPiece piece = new StripPiece(elements.get(i), along, turn);
+            strip.add(piece);
+            along = piece.toMm();
+        }
+        return strip;
+    }
+
     /** {@return slope of the outline over a place (degrees), above 0 rising to the rear} */
     public OptionalDouble slopeAt(double xMm) {
         OptionalDouble height = heightAt(xMm);

@@ -370,4 +370,33 @@ class CurvedOutlineTest {
         assertThat(last.footMm()).isCloseTo(-depth, within(1e-6));
         assertThat(last.longSideMm()).isCloseTo(low.heightMm() + depth, within(1e-6));
     }
+
+    /** By hand: 1500 up, half a turn of r = 1000 over the roof, 1500 down; a corner of 0° where it is tangent. */
+    @Test
+    void strip_ofAHalfCircle_byHand() {
+        Outline outline = outline(at(0, 0), at(0, 1500), arc(2000, 1500, 1000, 2500), at(2000, 0));
+        List<StripPiece> strip = outline.strip();
+        assertThat(strip).hasSize(3);
+        assertThat(strip.get(1).fromMm()).isCloseTo(1500, within(1e-6));
+        assertThat(strip.get(1).leastRadiusMm().orElseThrow()).isCloseTo(1000, within(1e-6));
+        assertThat(strip.get(2).fromMm()).isCloseTo(1500 + Math.PI * 1000, within(0.01));
+        assertThat(strip.get(2).toMm()).isCloseTo(3000 + Math.PI * 1000, within(0.01));
+        assertThat(strip.get(0).leastRadiusMm()).isEmpty();
+        assertThat(strip.get(0).turnAfterDegrees().orElseThrow()).isCloseTo(0, within(1e-4));
+        assertThat(strip.get(2).turnAfterDegrees()).isEmpty();
+    }
+
+    /** Whatever the outline: every piece begins where the one before it ends, and they make up the strip. */
+    @Property(tries = 60)
+    void strip_hasNoGaps(@ForAll("curved") Box box) {
+        Outline outline = OutlineStage.of(box);
+        double along = 0;
+        for (StripPiece piece : outline.strip()) {
+            assertThat(piece.fromMm()).isCloseTo(along, within(1e-9));
+            along = piece.toMm();
+        }
+        if (outline.usable()) {
+            assertThat(along).isCloseTo(figure(outline, "strip-total"), within(1e-6));
+        }
+    }
 }

@@ -1,10 +1,11 @@
 package pteron.exchange.csv;
 
 import java.util.Locale;
+import java.util.OptionalDouble;
 import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
 import pteron.core.model.BoxModel;
-import pteron.core.outline.Element;
+import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
 
@@ -58,26 +59,21 @@ public final class BuildLists {
                     "turn after degrees"
                 },
                 rows -> {
-                    double along = 0;
-                    for (Element element : model.outline().elements()) {
-                        double bend = element.curve().hardestCurvature();
-                        int index = element.index();
-                        boolean last = index == model.outline().corners().size();
+                    for (StripPiece piece : model.outline().strip()) {
                         rows.print(
-                                index + 1,
-                                element.kind().name().toLowerCase(Locale.ROOT),
-                                Csv.number(along, 1),
-                                Csv.number(along + element.lengthMm(), 1),
-                                Csv.number(element.lengthMm(), 1),
-                                bend == 0 ? "" : Csv.number(1 / bend, 1),
-                                last
-                                        ? ""
-                                        : Csv.number(
-                                                model.outline().corners().get(index).turnDegrees(),
-                                                2));
-                        along += element.lengthMm();
+                                piece.element().index() + 1,
+                                piece.element().kind().name().toLowerCase(Locale.ROOT),
+                                Csv.number(piece.fromMm(), 1),
+                                Csv.number(piece.toMm(), 1),
+                                Csv.number(piece.element().lengthMm(), 1),
+                                number(piece.leastRadiusMm(), 1),
+                                number(piece.turnAfterDegrees(), 2));
                     }
                 });
+    }
+
+    private static String number(OptionalDouble value, int decimals) {
+        return value.isEmpty() ? "" : Csv.number(value.getAsDouble(), decimals);
     }
 
     /** {@return every joint of the make-up with its glue: coats, litres, temperatures, times} */

@@ -31,6 +31,9 @@ final class DrawingOnPaper {
     /** Room between a figure and the ticks of its line (points). */
     private static final float ROOM = 4;
 
+    private static final Set<LineKind> DASHED =
+            EnumSet.of(LineKind.SEAM, LineKind.TAPE, LineKind.SOLID, LineKind.INSIDE, LineKind.DEW);
+
     private final Pages pages;
     private final PDPageContentStream content;
     private final Drawing drawing;
@@ -63,9 +66,6 @@ final class DrawingOnPaper {
                         + spareHigh / 2
                         - scale * (float) bounds.fromV();
     }
-
-    private static final Set<LineKind> DASHED =
-            EnumSet.of(LineKind.SEAM, LineKind.TAPE, LineKind.SOLID, LineKind.INSIDE, LineKind.DEW);
 
     /** {@return scale of the drawing: how many mm a mm on paper stands for} */
     long scaleOneTo() {

@@ -22,6 +22,12 @@ final class Pages implements AutoCloseable {
     static final Color INK = new Color(0x1E2B2A);
     static final Color QUIET = new Color(0x66736F);
 
+    /** Size of the letters in a table (points). */
+    private static final float CELL_POINTS = 8;
+
+    /** Distance of two lines of a cell (points). */
+    private static final float LINE = 10;
+
     private final PDDocument document = new PDDocument();
     private final Paper paper;
     private final String footer;
@@ -30,6 +36,7 @@ final class Pages implements AutoCloseable {
     private final PDFont mono;
     private PDPageContentStream content;
     private PDRectangle size;
+
     private float y;
     private int number;
 
@@ -128,20 +135,37 @@ final class Pages implements AutoCloseable {
 
     /** Writes a table row; shares are parts of the width, texts too long for theirs are cut short. */
     void row(boolean head, float[] shares, List<String> cells) throws IOException {
-        room(13);
+        List<List<String>> lines = new ArrayList<>();
+        int most = 1;
+        for (int i = 0; i < cells.size(); i++) {
+            float wide = shares[i] * width() - 6;
+            List<String> cell = new ArrayList<>();
+            for (String line : wrapped(cellFont(head, i), CELL_POINTS, cells.get(i), wide)) {
+                cell.add(fitted(cellFont(head, i), CELL_POINTS, line, wide));
+            }
+            lines.add(cell);
+            most = Math.max(most, cell.size());
+        }
+        room(13 + LINE * (most - 1));
         y -= 12;
         float x = Paper.MARGIN;
         for (int i = 0; i < cells.size(); i++) {
-            float wide = shares[i] * width();
-            PDFont font = head ? bold : i == 0 ? plain : mono;
-            text(font, 8, head ? QUIET : INK, x, y, fitted(font, 8, cells.get(i), wide - 6));
-            x += wide;
+            for (int k = 0; k < lines.get(i).size(); k++) {
+                Color ink = head ? QUIET : INK;
+                text(cellFont(head, i), CELL_POINTS, ink, x, y - LINE * k, lines.get(i).get(k));
+            }
+            x += shares[i] * width();
         }
+        y -= LINE * (most - 1);
         content.setStrokingColor(new Color(0xD9D2C3));
         content.setLineWidth(0.4f);
         content.moveTo(Paper.MARGIN, y - 3);
         content.lineTo(Paper.MARGIN + width(), y - 3);
         content.stroke();
+    }
+
+    private PDFont cellFont(boolean head, int column) {
+        return head ? bold : column == 0 ? plain : mono;
     }
 
     void text(PDFont font, float points, Color color, float x, float at, String text)
@@ -175,6 +199,7 @@ final class Pages implements AutoCloseable {
         return out.toString();
     }
 
+    /** {@return the text, or as much of a single long word as the column holds} */
     private static String fitted(PDFont font, float points, String text, float wide)
             throws IOException {
         String fit = text;

@@ -3,12 +3,14 @@ package pteron.exchange.pdf;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import pteron.core.figure.Figure;
 import pteron.core.glue.GlueJoint;
 import pteron.core.glue.Glues;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Made;
-import pteron.core.outline.Element;
+import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
 import pteron.core.quantity.LengthText;
@@ -16,6 +18,7 @@ import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.words.GlueWords;
 
 /** Carrier, outline and make-up as tables on paper: figures, uprights, the strip, the glue. */
 final class StationTables {
@@ -96,28 +99,22 @@ final class StationTables {
         float[] shares = {0.08f, 0.16f, 0.2f, 0.2f, 0.2f, 0.16f};
         pages.row(
                 true, shares, List.of("", "piece", "from", "length", "least radius", "turn after"));
-        double along = 0;
-        for (Element element : model.outline().elements()) {
-            double bend = element.curve().hardestCurvature();
-            boolean last = element.index() == model.outline().corners().size();
+        for (StripPiece piece : model.outline().strip()) {
             pages.row(
                     false,
                     shares,
                     List.of(
-                            String.valueOf(element.index() + 1),
-                            element.kind().name().toLowerCase(Locale.ROOT),
-                            length(along),
-                            length(element.lengthMm()),
-                            bend == 0 ? "straight" : length(1 / bend),
-                            last
-                                    ? ""
-                                    : angle(
-                                            model.outline()
-                                                    .corners()
-                                                    .get(element.index())
-                                                    .turnDegrees())));
-            along += element.lengthMm();
+                            String.valueOf(piece.element().index() + 1),
+                            piece.element().kind().name().toLowerCase(Locale.ROOT),
+                            length(piece.fromMm()),
+                            length(piece.element().lengthMm()),
+                            told(piece.leastRadiusMm(), "straight", this::length),
+                            told(piece.turnAfterDegrees(), "", StationTables::angle)));
         }
+    }
+
+    private static String told(OptionalDouble value, String none, DoubleFunction<String> words) {
+        return value.isEmpty() ? none : words.apply(value.getAsDouble());
     }
 
     private void glue() throws IOException {
@@ -126,7 +123,7 @@ final class StationTables {
             return;
         }
         pages.heading("Glue of every joint");
-        float[] shares = {0.1f, 0.36f, 0.3f, 0.12f, 0.12f};
+        float[] shares = {0.1f, 0.34f, 0.32f, 0.12f, 0.12f};
         pages.row(true, shares, List.of("part", "joint", "held by", "area", "amount"));
         for (GlueJoint joint : glues.joints()) {
             boolean glued = joint.glue().isPresent();
@@ -137,16 +134,10 @@ final class StationTables {
                     List.of(
                             joint.part(),
                             joint.outer() + " to " + joint.inner().toLowerCase(Locale.ROOT),
-                            held(joint),
+                            GlueWords.held(joint, model.library()),
                             new Quantity(joint.areaM2(), Unit.SQUARE_METRE).text(units),
                             glued ? litres.text(units) : ""));
         }
-    }
-
-    private String held(GlueJoint joint) {
-        return joint.glue()
-                .map(glue -> model.library().get(glue.id()).name())
-                .orElse(joint.held().name().toLowerCase(Locale.ROOT).replace('_', ' '));
     }
 
     private String length(double mm) {

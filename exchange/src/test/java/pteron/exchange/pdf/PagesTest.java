@@ -52,6 +52,30 @@ class PagesTest {
         }
     }
 
+    /** A cell of many words takes more lines, and the next row stands below all of them. */
+    @Test
+    void longCell_isWrapped_nothingLost() throws IOException {
+        String words = "extruded polystyrene to poplar plywood, glued all over and pressed";
+        try (PDDocument document =
+                written(
+                        Paper.A4,
+                        pages -> {
+                            float[] shares = {0.25f, 0.75f};
+                            pages.row(false, shares, List.of(words, "first"));
+                            float after = pages.y();
+                            pages.row(false, shares, List.of("short", "second"));
+                            assertThat(pages.y()).isLessThan(after);
+                        })) {
+            String text = text(document);
+            for (String word : words.split(" ")) {
+                assertThat(text).contains(word);
+            }
+            assertThat(text.indexOf("pressed")).isLessThan(text.indexOf("short"));
+            assertThat(text).doesNotContain("…");
+        }
+    }
+
+    /** One word wider than its column. */
     @Test
     void wideCell_isCutShort_notWrittenOver() throws IOException {
         try (PDDocument document =
