@@ -109,7 +109,7 @@ final class StationTables {
                             length(piece.fromMm()),
                             length(piece.element().lengthMm()),
                             told(piece.leastRadiusMm(), "straight", this::length),
-                            told(piece.turnAfterDegrees(), "", StationTables::angle)));
+                            told(piece.turnAfterDegrees(), "", StationTables::turn)));
         }
     }
 
@@ -145,6 +145,14 @@ final class StationTables {
     }
 
     private static String angle(double degrees) {
-        return Math.abs(degrees) < 0.05 ? "square" : NumberText.format(degrees, 1) + "°";
+        return isNothing(degrees) ? "square" : NumberText.format(degrees, 1) + "°";
+    }
+
+    private static String turn(double degrees) {
+        return isNothing(degrees) ? "runs on" : NumberText.format(degrees, 1) + "°";
+    }
+
+    private static boolean isNothing(double degrees) {
+        return Math.abs(degrees) < 0.05;
     }
 }

@@ -193,6 +193,19 @@ class ExportsTest {
         }
     }
 
+    /** Where a rounding meets a line the strip runs on; only a bevel is called square. */
+    @Test
+    void pdf_ofRoundedCorners_stripRunsOn() throws IOException {
+        BoxModel dipper = BoxModel.of(Demos.dipper(), MaterialLibrary.starting());
+        BarCutting none = BarCutting.of(dipper.members(), dipper.plan().supplies());
+        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(dipper, none, Paper.LETTER))) {
+            String text = new PDFTextStripper().getText(document);
+            int strip = text.indexOf("Strip over front, roof and rear");
+            String table = text.substring(strip, text.indexOf("Glue of every joint", strip));
+            assertThat(table).contains("runs on").doesNotContain("square");
+        }
+    }
+
     @Test
     void pdf_letter_inInches() throws IOException {
         BoxModel inches = model.after(model.plan().withUnits(UnitSystem.INCHES));
