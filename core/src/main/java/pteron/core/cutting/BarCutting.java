@@ -70,7 +70,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         parts.forEach(
                 (kind, list) -> {
                     CuttingJob job =
-                            new CuttingJob(list, supplies.stockLengthsMm(), supplies.kerfMm());
+                            new CuttingJob(list, supplies.stockLengthsMm(), supplies.saw());
                     plans.put(kind, CuttingStage.of(job, best -> {}, stopped));
                     progress.accept(new BarCutting(new LinkedHashMap<>(plans)));
                 });

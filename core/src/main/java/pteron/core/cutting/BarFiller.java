@@ -24,7 +24,7 @@ final class BarFiller {
                 }
             }
             if (!pieces.isEmpty()) {
-                bars.add(new Bar(job.stockLengthsMm().get(pattern.stock()), job.kerfMm(), pieces));
+                bars.add(new Bar(job.stockLengthsMm().get(pattern.stock()), job.saw(), pieces));
             }
         }
         return FirstCut.sorted(bars);

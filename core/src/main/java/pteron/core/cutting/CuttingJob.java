@@ -1,6 +1,7 @@
 package pteron.core.cutting;
 
 import java.util.List;
+import pteron.core.plan.Saw;
 import pteron.core.quantity.Require;
 
 /**
@@ -8,15 +9,14 @@ import pteron.core.quantity.Require;
  *
  * @param parts parts
  * @param stockLengthsMm lengths that can be bought, any number of each (mm), above 0
- * @param kerfMm what the saw takes (mm), 0 or above
+ * @param saw how they are sawn
  */
-public record CuttingJob(List<CutPart> parts, List<Double> stockLengthsMm, double kerfMm) {
+public record CuttingJob(List<CutPart> parts, List<Double> stockLengthsMm, Saw saw) {
 
     /** Copies the lists and checks the numbers. */
     public CuttingJob {
         parts = List.copyOf(parts);
         stockLengthsMm = stockLengthsMm.stream().distinct().sorted().toList();
-        Require.notNegative("kerf", kerfMm, "mm");
         stockLengthsMm.forEach(length -> Require.positive("stock length", length, "mm"));
         if (stockLengthsMm.isEmpty()) {
             throw new IllegalArgumentException("stock lengths: there are none; give at least one");
@@ -36,8 +36,19 @@ public record CuttingJob(List<CutPart> parts, List<Double> stockLengthsMm, doubl
         }
     }
 
-    /** {@return the parts that are longer than every bar} */
+    /** {@return the longest part that can be cut (mm)} */
+    public double longestPartMm() {
+        return saw.usableMm(stockLengthsMm.getLast()) - saw.toleranceMm();
+    }
+
+    /** {@return whether the longest bar is long enough for a part} */
+    boolean fits(CutPart part) {
+        return Steps.up(saw.allowedMm(part.lengthMm()))
+                <= Steps.down(saw.usableMm(stockLengthsMm.getLast()));
+    }
+
+    /** {@return the parts that no bar is long enough for} */
     public List<CutPart> tooLong() {
-        return parts.stream().filter(part -> part.lengthMm() > stockLengthsMm.getLast()).toList();
+        return parts.stream().filter(part -> !fits(part)).toList();
     }
 }

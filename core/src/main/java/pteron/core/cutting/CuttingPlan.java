@@ -23,6 +23,11 @@ public record CuttingPlan(List<Bar> bars, double boundMm, List<CutPart> tooLong)
         return bars.stream().mapToDouble(Bar::stockMm).sum();
     }
 
+    /** {@return total length bought (steps)} */
+    long cost() {
+        return bars.stream().mapToLong(bar -> Steps.down(bar.stockMm())).sum();
+    }
+
     /** {@return total length of the parts (mm)} */
     public double partsMm() {
         return bars.stream()
@@ -38,6 +43,6 @@ public record CuttingPlan(List<Bar> bars, double boundMm, List<CutPart> tooLong)
 
     /** {@return whether no cutting can do with less} */
     public boolean provenBest() {
-        return boughtMm() <= boundMm + 0.05;
+        return cost() <= Steps.up(boundMm);
     }
 }

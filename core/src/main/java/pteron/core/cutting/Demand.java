@@ -4,54 +4,46 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import pteron.core.cutting.CuttingJob.CutPart;
+import pteron.core.plan.Saw;
 
 /**
- * A job in whole tenths of a millimetre: kinds of parts by length, longest first. A kerf is added to
- * every part and to every bar, so that n parts take n − 1 cuts. Immutable.
+ * A job in whole steps: kinds of parts by length, longest first. A kerf is added to every part and to
+ * every bar, so that n parts take n − 1 cuts. Parts are rounded up, bars down. Immutable.
  *
- * @param sizes size of each kind with its kerf (0.1 mm), falling
+ * @param sizes size of each kind with tolerance and kerf (steps), falling
  * @param parts the parts of each kind
- * @param capacities capacity of each stock length with one kerf (0.1 mm), rising
- * @param costs length of each stock length (0.1 mm), rising
+ * @param capacities room of each stock length with one kerf (steps), rising
+ * @param costs length of each stock length (steps), rising
  */
-record Demand(int[] sizes, List<List<CutPart>> parts, int[] capacities, long[] costs) {
-
-    private static final double TENTHS = 10;
-
-    /** Rounding of a double that must not lift a size to the next tenth (0.1 mm). */
-    private static final double SLACK = 1e-6;
+record Demand(long[] sizes, List<List<CutPart>> parts, long[] capacities, long[] costs) {
 
     static Demand of(CuttingJob job) {
-        double longest = job.stockLengthsMm().getLast();
+        Saw saw = job.saw();
+        long kerf = Steps.up(saw.kerfMm());
         List<CutPart> sorted =
                 job.parts().stream()
-                        .filter(part -> part.lengthMm() <= longest)
+                        .filter(job::fits)
                         .sorted(
                                 Comparator.comparingDouble(CutPart::lengthMm)
                                         .reversed()
                                         .thenComparing(CutPart::name))
                         .toList();
-        List<Integer> sizes = new ArrayList<>();
+        List<Long> sizes = new ArrayList<>();
         List<List<CutPart>> kinds = new ArrayList<>();
         for (CutPart part : sorted) {
-            int size = (int) Math.ceil((part.lengthMm() + job.kerfMm()) * TENTHS - SLACK);
+            long size = Steps.up(saw.allowedMm(part.lengthMm())) + kerf;
             if (sizes.isEmpty() || sizes.getLast() != size) {
                 sizes.add(size);
                 kinds.add(new ArrayList<>());
             }
             kinds.getLast().add(part);
         }
+        List<Double> stock = job.stockLengthsMm();
         return new Demand(
-                sizes.stream().mapToInt(Integer::intValue).toArray(),
+                sizes.stream().mapToLong(Long::longValue).toArray(),
                 kinds,
-                job.stockLengthsMm().stream()
-                        .mapToInt(
-                                length ->
-                                        (int) Math.floor((length + job.kerfMm()) * TENTHS + SLACK))
-                        .toArray(),
-                job.stockLengthsMm().stream()
-                        .mapToLong(length -> Math.round(length * TENTHS))
-                        .toArray());
+                stock.stream().mapToLong(mm -> Steps.down(saw.usableMm(mm)) + kerf).toArray(),
+                stock.stream().mapToLong(Steps::down).toArray());
     }
 
     int kinds() {
@@ -65,5 +57,36 @@ record Demand(int[] sizes, List<List<CutPart>> parts, int[] capacities, long[] c
     /** {@return how many of each kind are wanted} */
     int[] wanted() {
         return parts.stream().mapToInt(List::size).toArray();
+    }
+
+    long longest() {
+        return capacities[capacities.length - 1];
+    }
+
+    /** {@return room that all wanted parts take (steps)} */
+    long used() {
+        long used = 0;
+        for (int kind = 0; kind < kinds(); kind++) {
+            used += sizes[kind] * wanted(kind);
+        }
+        return used;
+    }
+
+    /** {@return room that a pattern takes (steps)} */
+    long used(Pattern pattern) {
+        long used = 0;
+        for (int kind = 0; kind < kinds(); kind++) {
+            used += sizes[kind] * pattern.count()[kind];
+        }
+        return used;
+    }
+
+    /** {@return the same bars with fewer parts wanted} */
+    Demand wanting(int[] left) {
+        List<List<CutPart>> fewer = new ArrayList<>();
+        for (int kind = 0; kind < kinds(); kind++) {
+            fewer.add(parts.get(kind).subList(0, left[kind]));
+        }
+        return new Demand(sizes, fewer, capacities, costs);
     }
 }

@@ -1,5 +1,6 @@
 package pteron.core.cutting;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import pteron.core.cutting.CuttingJob.CutPart;
@@ -13,12 +14,11 @@ final class FirstCut {
     private FirstCut() {}
 
     static CuttingPlan of(CuttingJob job, Demand demand) {
-        int longest = demand.capacities()[demand.capacities().length - 1];
+        long longest = demand.longest();
         List<List<CutPart>> bars = new ArrayList<>();
-        List<Integer> left = new ArrayList<>();
-        long used = 0;
+        List<Long> left = new ArrayList<>();
         for (int kind = 0; kind < demand.kinds(); kind++) {
-            int size = demand.sizes()[kind];
+            long size = demand.sizes()[kind];
             for (CutPart part : demand.parts().get(kind)) {
                 int bar = fullest(left, size);
                 if (bar < 0) {
@@ -28,27 +28,33 @@ final class FirstCut {
                 }
                 bars.get(bar).add(part);
                 left.set(bar, left.get(bar) - size);
-                used += size;
             }
         }
         List<Bar> cut = new ArrayList<>();
         for (int i = 0; i < bars.size(); i++) {
-            int filled = longest - left.get(i);
-            cut.add(new Bar(shortest(job, demand, filled), job.kerfMm(), bars.get(i)));
+            long filled = longest - left.get(i);
+            cut.add(new Bar(shortest(job, demand, filled), job.saw(), bars.get(i)));
         }
-        return new CuttingPlan(sorted(cut), bound(demand, used), job.tooLong());
+        return new CuttingPlan(sorted(cut), Steps.mm(bound(demand)), job.tooLong());
     }
 
-    /** Every bar gives at most its length and one kerf; in the best case all are the longest. */
-    private static double bound(Demand demand, long used) {
-        double best = 0;
+    /**
+     * Every bar gives at most its room; in the best case all are of the length that gives most for its
+     * cost, and cost a sum that stock lengths can make.
+     */
+    static long bound(Demand demand) {
+        BigInteger used = BigInteger.valueOf(demand.used());
+        long least = Long.MAX_VALUE;
         for (int stock = 0; stock < demand.capacities().length; stock++) {
-            best = Math.max(best, (double) demand.capacities()[stock] / demand.costs()[stock]);
+            if (demand.capacities()[stock] > 0) {
+                BigInteger cost = used.multiply(BigInteger.valueOf(demand.costs()[stock]));
+                least = Math.min(least, Steps.ceil(cost, demand.capacities()[stock]));
+            }
         }
-        return StockSums.atLeast(demand.costs(), used / best) / 10.0;
+        return new StockSums(demand.costs()).atLeast(least);
     }
 
-    private static int fullest(List<Integer> left, int size) {
+    private static int fullest(List<Long> left, long size) {
         int best = -1;
         for (int i = 0; i < left.size(); i++) {
             if (left.get(i) >= size && (best < 0 || left.get(i) < left.get(best))) {
@@ -58,7 +64,7 @@ final class FirstCut {
         return best;
     }
 
-    private static double shortest(CuttingJob job, Demand demand, int filled) {
+    private static double shortest(CuttingJob job, Demand demand, long filled) {
         int stock = 0;
         while (demand.capacities()[stock] < filled) {
             stock++;

@@ -1,6 +1,7 @@
 package pteron.core.cutting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -12,15 +13,11 @@ final class GreedyFill {
     private GreedyFill() {}
 
     /** {@return a pattern for each bar} */
-    static List<Pattern> patterns(Demand demand, PatternSearch search) {
-        double[] lengths = new double[demand.kinds()];
-        for (int kind = 0; kind < lengths.length; kind++) {
-            lengths[kind] = demand.sizes()[kind];
-        }
+    static List<Pattern> patterns(Demand demand, Knapsack search) {
         int[] left = demand.wanted();
         List<Pattern> bars = new ArrayList<>();
-        while (sum(left) > 0) {
-            Pattern fullest = fullest(demand, search.best(lengths, left));
+        while (Arrays.stream(left).anyMatch(n -> n > 0)) {
+            Pattern fullest = fullest(demand, search.best(demand.sizes(), left));
             for (int kind = 0; kind < left.length; kind++) {
                 left[kind] -= fullest.count()[kind];
             }
@@ -30,28 +27,17 @@ final class GreedyFill {
     }
 
     /** {@return the pattern that leaves the least part of its bar; the longer bar of two alike} */
-    private static Pattern fullest(Demand demand, List<Pattern> patterns) {
+    private static Pattern fullest(Demand demand, List<Knapsack.Found> patterns) {
         Pattern best = null;
-        double bestShare = -1;
-        for (Pattern pattern : patterns) {
-            double used = 0;
-            for (int kind = 0; kind < demand.kinds(); kind++) {
-                used += (double) pattern.count()[kind] * demand.sizes()[kind];
-            }
-            double share = used / demand.capacities()[pattern.stock()];
-            if (share >= bestShare) {
+        double bestShare = 0;
+        for (Knapsack.Found found : patterns) {
+            Pattern pattern = found.pattern();
+            double share = (double) demand.used(pattern) / demand.costs()[pattern.stock()];
+            if (share > 0 && share >= bestShare) {
                 bestShare = share;
                 best = pattern;
             }
         }
         return best;
-    }
-
-    private static int sum(int[] numbers) {
-        int sum = 0;
-        for (int number : numbers) {
-            sum += number;
-        }
-        return sum;
     }
 }

@@ -10,6 +10,10 @@ import java.util.Arrays;
  */
 record Pattern(int stock, int[] count) {
 
+    boolean isEmpty() {
+        return Arrays.stream(count).allMatch(n -> n == 0);
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Pattern that

@@ -1,133 +1,94 @@
 package pteron.core.cutting;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
-/** Finds patterns: all of them, or the one worth most at given prices. */
+/**
+ * Patterns that a linear program asks for, found by a knapsack on its prices, and the bound they prove.
+ */
 final class PatternSearch {
 
+    /** Steps of the knapsack that a bound may take. */
+    private static final long EFFORT = 200_000_000;
+
     private final Demand demand;
+    private final Program program;
+    private final BooleanSupplier stopped;
 
-    PatternSearch(Demand demand) {
+    PatternSearch(Demand demand, Program program, BooleanSupplier stopped) {
         this.demand = demand;
-    }
-
-    /** {@return all patterns that no further part fits into, empty when there are more than most} */
-    Optional<List<Pattern>> all(int most) {
-        List<Pattern> found = new ArrayList<>();
-        for (int stock = 0; stock < demand.capacities().length; stock++) {
-            int[] count = new int[demand.kinds()];
-            if (!grow(
-                    new Bar(stock, demand.capacities()[stock]), 0, count, new Room(found, most))) {
-                return Optional.empty();
-            }
-        }
-        return Optional.of(found);
-    }
-
-    private record Bar(int stock, int left) {
-        Bar less(int size) {
-            return new Bar(stock, left - size);
-        }
-    }
-
-    private record Room(List<Pattern> found, int most) {}
-
-    private boolean grow(Bar bar, int kind, int[] count, Room room) {
-        if (kind == demand.kinds()) {
-            if (isFull(bar, count)) {
-                room.found.add(new Pattern(bar.stock, count.clone()));
-            }
-            return room.found.size() <= room.most;
-        }
-        int size = demand.sizes()[kind];
-        int most = Math.min(demand.wanted(kind), bar.left / size);
-        for (int n = most; n >= 0; n--) {
-            count[kind] = n;
-            if (!grow(bar.less(n * size), kind + 1, count, room)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean isFull(Bar bar, int[] count) {
-        boolean any = false;
-        for (int kind = 0; kind < demand.kinds(); kind++) {
-            any |= count[kind] > 0;
-            if (demand.sizes()[kind] <= bar.left && count[kind] < demand.wanted(kind)) {
-                return false;
-            }
-        }
-        return any;
+        this.program = program;
+        this.stopped = stopped;
     }
 
     /**
-     * {@return for each stock length the pattern worth most at these prices}
+     * Asks for patterns of coarsely counted lengths until none saves anything, or the program costs no more
+     * than is known to be needed.
      *
-     * <p>Knapsack by the size used, each kind as often as it is wanted at most (Gilmore and Gomory 1961);
-     * one pass over the sizes answers for all stock lengths.
-     *
-     * @param prices price of each kind, 0 or above
+     * @param rough a knapsack with few cells
      * @param wanted how many of each kind there is use for
+     * @param needed cost that no cutting can go below (steps)
+     * @param rounds how often it is asked at the most
+     * @return the prices at the end
      */
-    List<Pattern> best(double[] prices, int[] wanted) {
-        int[] capacities = demand.capacities();
-        double[] worth = new double[capacities[capacities.length - 1] + 1];
-        List<Bundle> bundles = bundles(wanted);
-        BitSet[] taken = new BitSet[bundles.size()];
-        for (int i = 0; i < taken.length; i++) {
-            taken[i] = put(bundles.get(i), prices, worth);
+    Prices ask(Knapsack rough, int[] wanted, long needed, int rounds) {
+        Prices prices = program.solve();
+        for (int round = 0; round < rounds && !stopped.getAsBoolean(); round++) {
+            if (prices.value() <= needed || !add(prices, rough.fitting(prices.prices(), wanted))) {
+                break;
+            }
+            prices = program.solve();
         }
+        return prices;
+    }
+
+    /**
+     * Asks for patterns until none saves anything, or the bound meets what is known to be possible.
+     *
+     * @param knapsack what finds patterns; the finer it counts, the better the bound
+     * @param enough cost known to be possible (steps)
+     * @return cost that no cutting can go below (steps), as far as it is proven
+     */
+    long bound(Knapsack knapsack, long enough) {
+        StockSums sums = new StockSums(demand.costs());
+        long bound = 0;
+        long rounds = EFFORT / knapsack.effort();
+        for (long round = 0; round < rounds && !stopped.getAsBoolean(); round++) {
+            Prices prices = program.solve();
+            List<Knapsack.Found> found = knapsack.best(prices.prices(), demand.wanted());
+            bound = Math.max(bound, sums.atLeast(prices.bound(demand, found)));
+            if (bound >= enough || !add(prices, found)) {
+                break;
+            }
+        }
+        return bound;
+    }
+
+    private boolean add(Prices prices, List<Knapsack.Found> found) {
+        boolean added = false;
+        for (Knapsack.Found one : found) {
+            if (prices.isWorthwhile(demand, one)) {
+                added |= program.add(one.pattern());
+            }
+        }
+        return added;
+    }
+
+    /** {@return patterns of a single kind, one for each kind and stock length that holds it} */
+    static List<Pattern> singles(Demand demand) {
         List<Pattern> patterns = new ArrayList<>();
-        for (int stock = 0; stock < capacities.length; stock++) {
-            patterns.add(traced(stock, bundles, taken));
+        for (int stock = 0; stock < demand.capacities().length; stock++) {
+            for (int kind = 0; kind < demand.kinds(); kind++) {
+                long fit = demand.capacities()[stock] / demand.sizes()[kind];
+                int most = (int) Math.min(fit, demand.wanted(kind));
+                if (most > 0) {
+                    int[] count = new int[demand.kinds()];
+                    count[kind] = most;
+                    patterns.add(new Pattern(stock, count));
+                }
+            }
         }
         return patterns;
-    }
-
-    /** So many parts of a kind taken together; doubling sizes make every number up to what is wanted. */
-    private record Bundle(int kind, int number) {}
-
-    private List<Bundle> bundles(int[] wanted) {
-        int longest = demand.capacities()[demand.capacities().length - 1];
-        List<Bundle> bundles = new ArrayList<>();
-        for (int kind = 0; kind < demand.kinds(); kind++) {
-            int left = Math.min(wanted[kind], longest / demand.sizes()[kind]);
-            for (int number = 1; left > 0; number *= 2) {
-                bundles.add(new Bundle(kind, Math.min(number, left)));
-                left -= number;
-            }
-        }
-        return bundles;
-    }
-
-    private BitSet put(Bundle bundle, double[] prices, double[] worth) {
-        BitSet taken = new BitSet(worth.length);
-        int size = bundle.number * demand.sizes()[bundle.kind];
-        double price = bundle.number * prices[bundle.kind];
-        for (int room = worth.length - 1; room >= size; room--) {
-            double value = worth[room - size] + price;
-            if (value > worth[room] + 1e-9) {
-                worth[room] = value;
-                taken.set(room);
-            }
-        }
-        return taken;
-    }
-
-    private Pattern traced(int stock, List<Bundle> bundles, BitSet[] taken) {
-        int[] count = new int[demand.kinds()];
-        int left = demand.capacities()[stock];
-        for (int i = bundles.size() - 1; i >= 0; i--) {
-            if (taken[i].get(left)) {
-                Bundle bundle = bundles.get(i);
-                count[bundle.kind] += bundle.number;
-                left -= bundle.number * demand.sizes()[bundle.kind];
-            }
-        }
-        return new Pattern(stock, count);
     }
 }

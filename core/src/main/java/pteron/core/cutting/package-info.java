@@ -1,16 +1,17 @@
 /**
  * Bars cut from stock lengths at the least total length bought, with the proven bound beside it.
  *
- * <p>The cutting-stock problem after Gilmore and Gomory (1961), with several stock lengths and a saw that
- * takes its kerf. Lengths in mm; sums are done in whole tenths of a millimetre, parts rounded up and
- * stock down.
+ * <p>The cutting-stock problem after Gilmore and Gomory (1961), with several stock lengths, a saw that takes
+ * its kerf, trimmed ends and parts with a tolerance. Lengths in mm; sums are done in whole steps of 1/8000
+ * mm, parts rounded up, stock down, bounds up by whole-number division.
  *
  * <ol>
  *   <li>Parts of one section and timber make a job; equal lengths are counted together.
  *   <li>A first answer: longest part first into the fullest bar that holds it.
  *   <li>Patterns: all of them where they are few; otherwise those that a linear program asks for, found
- *       by a knapsack on its prices. Its value is a bound from below that no cutting can beat.
- *   <li>A whole-number program picks patterns; the better of the two answers stands.
+ *       by a knapsack on its prices. Prices are rounded to whole numbers before they prove a bound.
+ *   <li>The linear program is taken apart bar by bar; all patterns without more waste than the bound
+ *       leaves are tried together; a whole-number program picks among all patterns. The best stands.
  *   <li>The bound is lifted to the next sum of stock lengths; where it meets the answer, that is proven
  *       best.
  * </ol>

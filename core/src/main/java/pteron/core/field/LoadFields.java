@@ -5,6 +5,7 @@ import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Loads;
+import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
 
@@ -53,7 +54,35 @@ final class LoadFields {
                         "cutting",
                         "Kerf of the saw",
                         Supplies::kerfMm,
-                        Supplies::withKerf));
+                        Supplies::withKerf),
+                supply(
+                        "saw.end-trim",
+                        "cutting",
+                        "Cut off each end of a bar",
+                        s -> s.saw().endTrimMm(),
+                        Supplies::withEndTrim),
+                supply(
+                        "saw.tolerance",
+                        "cutting",
+                        "Allowed over a part's length",
+                        s -> s.saw().toleranceMm(),
+                        Supplies::withTolerance));
+    }
+
+    static List<ChoiceField> choices() {
+        return List.of(
+                new ChoiceField(
+                        "wood.service-class",
+                        "frame",
+                        "Wood is kept",
+                        Choices.of(ServiceClass.values()),
+                        plan -> Choices.id(plan.loads().serviceClass()),
+                        (plan, id) ->
+                                plan.withLoads(
+                                        plan.loads()
+                                                .withServiceClass(
+                                                        Choices.value(
+                                                                ServiceClass.values(), id)))));
     }
 
     private static NumberField load(

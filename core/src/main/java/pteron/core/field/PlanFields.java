@@ -36,6 +36,7 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         choices.addAll(CarrierChoices.of(plan));
         choices.addAll(OutlineChoices.of(plan, library));
         choices.addAll(SurroundingFields.choices());
+        choices.addAll(LoadFields.choices());
         choices.addAll(MakeUpFields.choices(library));
         choices.addAll(layers.choices());
         return new PlanFields(numbers, choices);

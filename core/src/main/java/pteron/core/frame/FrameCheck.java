@@ -48,7 +48,7 @@ final class FrameCheck {
     }
 
     private static void lengths(BoxPlan plan, PanelFrame frame, List<Finding> findings) {
-        double longest = plan.supplies().longestStockMm();
+        double longest = plan.supplies().longestPartMm();
         for (Member member : frame.members()) {
             if (member.lengthMm() > longest) {
                 Point3 middle = member.centre();

@@ -38,7 +38,8 @@ import pteron.core.strength.StrengthStage;
  * Everything that follows from a plan. Immutable.
  *
  * @param plan the plan
- * @param library its materials, the builder's own among them
+ * @param starting materials that every plan may name
+ * @param library those and the plan's own
  * @param outline its outline
  * @param layers its make-up
  * @param carrier its carrier
@@ -50,6 +51,7 @@ import pteron.core.strength.StrengthStage;
  */
 public record BoxModel(
         BoxPlan plan,
+        MaterialLibrary starting,
         MaterialLibrary library,
         Outline outline,
         Layers layers,
@@ -83,6 +85,7 @@ public record BoxModel(
         return weighed(
                 new BoxModel(
                         plan,
+                        starting,
                         library,
                         outline,
                         layers,
@@ -111,10 +114,11 @@ public record BoxModel(
         boolean onlyNotes = edited.withName(plan.name()).withUnits(plan.units()).equals(plan);
         if (onlyNotes) {
             return new BoxModel(
-                    edited, library, outline, layers, carrier, inside, shell, built, made, balance);
+                    edited, starting, library, outline, layers, carrier, inside, shell, built, made,
+                    balance);
         }
         if (!isSameBox(edited)) {
-            return of(edited, library);
+            return of(edited, starting);
         }
         Carrier moved = CarrierStage.of(edited, outline);
         Optional<Built> kept =
@@ -130,6 +134,7 @@ public record BoxModel(
         return weighed(
                 new BoxModel(
                         edited,
+                        starting,
                         library,
                         outline,
                         layers,
@@ -178,6 +183,7 @@ public record BoxModel(
         Balance balance = BalanceStage.of(bare.carrier, ModelParts.of(bare, made));
         return new BoxModel(
                 bare.plan,
+                bare.starting,
                 bare.library,
                 bare.outline,
                 bare.layers,

@@ -8,8 +8,10 @@ import pteron.core.quantity.Require;
  * @param windSpeed gust in a storm (m/s)
  * @param floorPersonKg heaviest person on the floor (kg)
  * @param floorLoad load spread over the floor (N/m²)
+ * @param serviceClass how damp its wood becomes
  */
-public record Loads(double windSpeed, double floorPersonKg, double floorLoad) {
+public record Loads(
+        double windSpeed, double floorPersonKg, double floorLoad, ServiceClass serviceClass) {
     /** Checks the ranges. */
     public Loads {
         Require.within("wind speed", windSpeed, PlanLimits.WIND_SPEED);
@@ -19,16 +21,21 @@ public record Loads(double windSpeed, double floorPersonKg, double floorLoad) {
 
     /** {@return these loads in another wind} */
     public Loads withWindSpeed(double other) {
-        return new Loads(other, floorPersonKg, floorLoad);
+        return new Loads(other, floorPersonKg, floorLoad, serviceClass);
     }
 
     /** {@return these loads with another person on the floor} */
     public Loads withFloorPerson(double otherKg) {
-        return new Loads(windSpeed, otherKg, floorLoad);
+        return new Loads(windSpeed, otherKg, floorLoad, serviceClass);
     }
 
     /** {@return these loads with another load spread over the floor} */
     public Loads withFloorLoad(double other) {
-        return new Loads(windSpeed, floorPersonKg, other);
+        return new Loads(windSpeed, floorPersonKg, other, serviceClass);
+    }
+
+    /** {@return these loads on wood in another service class} */
+    public Loads withServiceClass(ServiceClass other) {
+        return new Loads(windSpeed, floorPersonKg, floorLoad, other);
     }
 }

@@ -92,6 +92,12 @@ public final class PlanLimits {
     /** Width of the saw's cut. */
     public static final Range KERF = mm(0, 10);
 
+    /** What is cut off each end of a bar; shorter than half the shortest bar. */
+    public static final Range END_TRIM = mm(0, 100);
+
+    /** How much longer than drawn a part may come out. */
+    public static final Range LENGTH_TOLERANCE = mm(0, 5);
+
     /** Length of a bar in the shop. */
     public static final Range STOCK_LENGTH = mm(300, 15000);
 

@@ -76,10 +76,10 @@ public final class StartingPlans {
                 new Box(outline, 2050, 0),
                 makeUp(),
                 openings(),
-                new Loads(28, 110, 2000),
+                new Loads(28, 110, 2000, ServiceClass.COVERED),
                 RoadLimits.USUAL,
                 Climate.USUAL,
-                new Supplies(3, List.of(3000.0, 3600.0, 4200.0, 4800.0), 6, 6, 290, 15000),
+                new Supplies(Saw.USUAL, List.of(3000.0, 3600.0, 4200.0, 4800.0), 6, 6, 290, 15000),
                 List.of());
     }
 

@@ -6,7 +6,7 @@ import pteron.core.quantity.Require;
 /**
  * Bars and saw, sealant and tape. Immutable.
  *
- * @param kerfMm width of the saw's cut (mm)
+ * @param saw how bars are sawn
  * @param stockLengthsMm lengths that the shop sells bars in, shortest first, one or more (mm)
  * @param beadWidthMm width of a bead of sealant (mm)
  * @param beadDepthMm depth of a bead of sealant (mm)
@@ -14,7 +14,7 @@ import pteron.core.quantity.Require;
  * @param tapeRollMm length of a roll of butyl tape (mm)
  */
 public record Supplies(
-        double kerfMm,
+        Saw saw,
         List<Double> stockLengthsMm,
         double beadWidthMm,
         double beadDepthMm,
@@ -22,7 +22,9 @@ public record Supplies(
         double tapeRollMm) {
     /** Copies the lengths and checks the ranges. */
     public Supplies {
-        Require.within("kerf", kerfMm, PlanLimits.KERF);
+        Require.within("kerf", saw.kerfMm(), PlanLimits.KERF);
+        Require.within("end trim", saw.endTrimMm(), PlanLimits.END_TRIM);
+        Require.within("length tolerance", saw.toleranceMm(), PlanLimits.LENGTH_TOLERANCE);
         Require.within("bead width", beadWidthMm, PlanLimits.BEAD);
         Require.within("bead depth", beadDepthMm, PlanLimits.BEAD);
         Require.within("cartridge", cartridgeMl, PlanLimits.CARTRIDGE);
@@ -41,19 +43,44 @@ public record Supplies(
         return stockLengthsMm.getLast();
     }
 
-    /** {@return these supplies with another saw} */
-    public Supplies withKerf(double otherMm) {
+    /** {@return the longest part that can be cut from a bar in the shop (mm)} */
+    public double longestPartMm() {
+        return saw.usableMm(longestStockMm()) - saw.toleranceMm();
+    }
+
+    /** {@return width of the saw's cut (mm)} */
+    public double kerfMm() {
+        return saw.kerfMm();
+    }
+
+    /** {@return these supplies sawn in another way} */
+    public Supplies withSaw(Saw other) {
         return new Supplies(
-                otherMm, stockLengthsMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+                other, stockLengthsMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+    }
+
+    /** {@return these supplies with a saw of another kerf} */
+    public Supplies withKerf(double otherMm) {
+        return withSaw(new Saw(otherMm, saw.endTrimMm(), saw.toleranceMm()));
+    }
+
+    /** {@return these supplies with another trim of the bars' ends} */
+    public Supplies withEndTrim(double otherMm) {
+        return withSaw(new Saw(saw.kerfMm(), otherMm, saw.toleranceMm()));
+    }
+
+    /** {@return these supplies with another length tolerance of the parts} */
+    public Supplies withTolerance(double otherMm) {
+        return withSaw(new Saw(saw.kerfMm(), saw.endTrimMm(), otherMm));
     }
 
     /** {@return these supplies with bars of other lengths} */
     public Supplies withStockLengths(List<Double> otherMm) {
-        return new Supplies(kerfMm, otherMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+        return new Supplies(saw, otherMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
     }
 
     /** {@return these supplies with another bead} */
     public Supplies withBead(double widthMm, double depthMm) {
-        return new Supplies(kerfMm, stockLengthsMm, widthMm, depthMm, cartridgeMl, tapeRollMm);
+        return new Supplies(saw, stockLengthsMm, widthMm, depthMm, cartridgeMl, tapeRollMm);
     }
 }

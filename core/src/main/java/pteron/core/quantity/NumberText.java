@@ -2,6 +2,8 @@ package pteron.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 
 /** Writes numbers with a thin space between thousands, a point, and no trailing zeros. */
 public final class NumberText {
@@ -12,6 +14,27 @@ public final class NumberText {
     private static final double SMALLEST_PLAIN = 0.01;
 
     private NumberText() {}
+
+    private static final Pattern NUMBER =
+            Pattern.compile("([+-]?(?:[0-9]+(?:[.,][0-9]*)?|[.,][0-9]+)(?:[eE][+-]?[0-9]{1,3})?)");
+
+    /**
+     * {@return the number that is written, with a point or a comma; empty if it is none}
+     *
+     * <p>Thin spaces between thousands are taken, words such as a programmer's {@code 1d} or {@code NaN} are
+     * not.
+     */
+    public static OptionalDouble parse(String text) {
+        String plain =
+                text.strip()
+                        .replace('\u2212', '-')
+                        .replaceAll("(?<=[0-9])[ \u2009\u202f\u00a0](?=[0-9]{3})", "");
+        if (!NUMBER.matcher(plain).matches()) {
+            return OptionalDouble.empty();
+        }
+        double number = Double.parseDouble(plain.replace(',', '.'));
+        return Double.isFinite(number) ? OptionalDouble.of(number) : OptionalDouble.empty();
+    }
 
     /** {@return the number rounded half up to so many decimals, 0 to 9; small ones keep three digits} */
     public static String format(double number, int decimals) {

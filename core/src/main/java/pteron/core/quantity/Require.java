@@ -1,5 +1,7 @@
 package pteron.core.quantity;
 
+import java.math.BigDecimal;
+
 /**
  * Refuses wrong calls. Every method returns its number when it is good, and throws an {@link
  * IllegalArgumentException} that names the value, the limit and the cure when it is not.
@@ -13,7 +15,7 @@ public final class Require {
         if (!Double.isFinite(value)) {
             throw new IllegalArgumentException(
                     "%s is [%s]%s and must be a number; check what it was worked out from"
-                            .formatted(name, value, spaced(unit)));
+                            .formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -23,7 +25,7 @@ public final class Require {
         if (!(finite(name, value, unit) > 0)) {
             throw new IllegalArgumentException(
                     "%s is [%s]%s and must be above 0; give a larger one"
-                            .formatted(name, value, spaced(unit)));
+                            .formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -33,7 +35,7 @@ public final class Require {
         if (!(finite(name, value, unit) >= 0)) {
             throw new IllegalArgumentException(
                     "%s is [%s]%s and must be 0 or above; give 0 or a positive one"
-                            .formatted(name, value, spaced(unit)));
+                            .formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -45,13 +47,24 @@ public final class Require {
                     "%s is [%s]%s and must be from %s to %s%s; give one in that range"
                             .formatted(
                                     name,
-                                    value,
+                                    plain(value),
                                     spaced(range.unit()),
-                                    range.least(),
-                                    range.most(),
+                                    plain(range.least()),
+                                    plain(range.most()),
                                     spaced(range.unit())));
         }
         return value;
+    }
+
+    /** {@return a number as it is typed: 20 and not 20.0, 100000 and not 1.0E5} */
+    private static String plain(double value) {
+        if (!Double.isFinite(value)) {
+            return "no finite number";
+        }
+        boolean handy = value == 0 || Math.abs(value) >= 1e-6 && Math.abs(value) < 1e12;
+        return handy
+                ? BigDecimal.valueOf(value).stripTrailingZeros().toPlainString()
+                : Double.toString(value);
     }
 
     private static String spaced(String unit) {

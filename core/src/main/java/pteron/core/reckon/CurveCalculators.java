@@ -60,7 +60,9 @@ final class CurveCalculators {
     }
 
     static Calculator fillet() {
-        Input turn = Input.number("turn", "how far the edge turns (degrees, 1 to 179)", "90");
+        Input turn =
+                Input.number("turn", "how far the edge turns (degrees, 1 to 179)", "90")
+                        .from(1, 179);
         Input radius = Input.length("radius", "radius of the rounding (length)", "300");
         return new Calculator(
                 "fillet",
@@ -160,11 +162,11 @@ final class CurveCalculators {
     }
 
     static Calculator kerfs() {
-        Input turn = Input.number("turn", "how far it is bent (degrees)", "90");
+        Input turn = Input.number("turn", "how far it is bent (degrees)", "90").from(0.1, 180);
         Input radius = Input.length("radius", "outside radius of the bend (length)", "150");
-        Input sheet = Input.length("sheet", "thickness of the sheet (length)", "6");
+        Input sheet = Input.length("sheet", "thickness of the sheet (length)", "6").from(0.1, 100);
         Input left = Input.length("left", "what the saw leaves under a kerf (length)", "1.5");
-        Input kerf = Input.length("kerf", "width of the saw's cut (length)", "2.4");
+        Input kerf = Input.length("kerf", "width of the saw's cut (length)", "2.4").from(0.1, 20);
         return new Calculator(
                 "kerf",
                 "Kerf bend: how many cuts, how far apart",

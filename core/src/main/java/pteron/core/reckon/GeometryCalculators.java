@@ -15,7 +15,9 @@ final class GeometryCalculators {
     private GeometryCalculators() {}
 
     static Calculator mitre() {
-        Input turn = Input.number("turn", "how far the edge turns (degrees, 0 to 180)", "45");
+        Input turn =
+                Input.number("turn", "how far the edge turns (degrees, 0 to 180)", "45")
+                        .from(0, 180);
         return new Calculator(
                 "mitre",
                 "Mitre of a corner: half the turn",
@@ -41,7 +43,8 @@ final class GeometryCalculators {
         Input front = Input.length("front", "height at the front face (length)", "1200");
         Input thickness = Input.length("thickness", "thickness of the upright (length)", "38");
         Input slope =
-                Input.number("slope", "slope of the roof, rising to the rear (degrees)", "30");
+                Input.number("slope", "slope of the roof, rising to the rear (degrees)", "30")
+                        .from(-89, 89);
         return new Calculator(
                 "upright",
                 "Height of an upright under a slope, at both faces",

@@ -3,7 +3,10 @@ package pteron.core.reckon;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Require;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.reckon.Calculator.Input;
 
@@ -40,49 +43,74 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
 
     /** {@return a length (mm); what was not typed is read as metric} */
     double mm(Input input) {
+        return length(input, text(input));
+    }
+
+    private double length(Input input, String text) {
         UnitSystem meant = typed.containsKey(input.key()) ? system : UnitSystem.METRIC;
         try {
-            return LengthText.parse(text(input), meant);
+            return Require.within(input.key(), LengthText.parse(text, meant), input.range());
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(input.key() + ": " + e.getMessage(), e);
+            String sentence = e.getMessage();
+            throw new IllegalArgumentException(
+                    sentence.startsWith(input.key()) ? sentence : input.key() + ": " + sentence, e);
         }
     }
 
     /** {@return a number} */
     double number(Input input) {
-        try {
-            return Double.parseDouble(text(input).strip().replace(',', '.'));
-        } catch (NumberFormatException e) {
+        return number(input, text(input));
+    }
+
+    /** {@return a number without a fraction} */
+    int whole(Input input) {
+        double number = number(input);
+        if (number != Math.rint(number)) {
+            throw new IllegalArgumentException(
+                    "%s is [%s] and must be a whole number; write it like 2"
+                            .formatted(input.key(), text(input).strip()));
+        }
+        return (int) number;
+    }
+
+    private static double number(Input input, String text) {
+        OptionalDouble number = NumberText.parse(text);
+        if (number.isEmpty()) {
             throw new IllegalArgumentException(
                     "%s is [%s] and must be a number; write it like 12.5"
-                            .formatted(input.key(), text(input)),
-                    e);
+                            .formatted(input.key(), text.strip()));
         }
+        return Require.within(input.key(), number.getAsDouble(), input.range());
     }
 
     /** {@return numbers, in their order} */
     List<Double> numbers(Input input) {
         List<Double> numbers = new ArrayList<>();
-        for (String item : text(input).split("[,;]")) {
-            try {
-                numbers.add(Double.parseDouble(item.strip()));
-            } catch (NumberFormatException e) {
-                throw new IllegalArgumentException(
-                        "%s: [%s] is no number; write them like 0.12,0.034"
-                                .formatted(input.key(), item.strip()),
-                        e);
-            }
+        for (String item : items(input)) {
+            numbers.add(number(input, item));
         }
         return numbers;
+    }
+
+    /** {@return the texts between the commas, none of them empty} */
+    private String[] items(Input input) {
+        String[] items = text(input).split("[,;]", -1);
+        for (String item : items) {
+            if (item.isBlank()) {
+                throw new IllegalArgumentException(
+                        "%s is [%s] with nothing beside a comma; write it like %s"
+                                .formatted(input.key(), text(input).strip(), input.usual()));
+            }
+        }
+        return items;
     }
 
     /** {@return lengths (mm), each as often as it is asked for} */
     List<Double> lengths(Input input) {
         List<Double> lengths = new ArrayList<>();
-        UnitSystem meant = typed.containsKey(input.key()) ? system : UnitSystem.METRIC;
-        for (String item : text(input).split("[,;]")) {
-            String[] parts = item.split("[x×*]");
-            double length = LengthText.parse(parts[0], meant);
+        for (String item : items(input)) {
+            String[] parts = item.split("[x×*]", 2);
+            double length = length(input, parts[0]);
             int times = parts.length > 1 ? times(input, parts[1]) : 1;
             for (int i = 0; i < times; i++) {
                 lengths.add(length);
@@ -97,13 +125,11 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
     }
 
     private static int times(Input input, String text) {
-        try {
+        if (text.strip().matches("[0-9]{1,4}")) {
             int times = Integer.parseInt(text.strip());
             if (times >= 1 && times <= MOST_PARTS) {
                 return times;
             }
-        } catch (NumberFormatException e) {
-            // told below, with the same sentence as a number out of range
         }
         throw new IllegalArgumentException(
                 "%s: [%s] is no number of parts from 1 to %d; write it like 2047x11"

@@ -20,7 +20,8 @@ final class StrengthCalculators {
         Input span = Input.length("span", "distance between supports (length)", "2000");
         Input width = Input.length("width", "width of the bar (length)", "38");
         Input depth = Input.length("depth", "depth of the bar (length)", "89");
-        Input modulus = Input.number("modulus", "modulus of elasticity (N/mm²)", "11000");
+        Input modulus =
+                Input.number("modulus", "modulus of elasticity (N/mm²)", "11000").from(1, 1e6);
         Input spread = Input.number("spread", "spread load (N/mm)", "0");
         Input middle = Input.number("middle", "load in the middle (N)", "1000");
         return new Calculator(
@@ -76,9 +77,12 @@ final class StrengthCalculators {
         Input span = Input.length("span", "distance between supports (length)", "400");
         Input width = Input.length("width", "width of the strip (length)", "300");
         Input face = Input.length("face", "thickness of each face (length)", "6");
-        Input faceModulus = Input.number("face-modulus", "modulus of the faces (N/mm²)", "9000");
+        Input faceModulus =
+                Input.number("face-modulus", "modulus of the faces (N/mm²)", "9000").from(1, 1e6);
         Input core = Input.length("core", "thickness of the core (length)", "30");
-        Input coreShear = Input.number("core-shear", "shear modulus of the core (N/mm²)", "4.5");
+        Input coreShear =
+                Input.number("core-shear", "shear modulus of the core (N/mm²)", "4.5")
+                        .from(0.1, 1e5);
         Input patch =
                 Input.length("patch", "length of the loaded patch in the middle (length)", "60");
         Input load = Input.number("load", "load on it (N)", "1000");

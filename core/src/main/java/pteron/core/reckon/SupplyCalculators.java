@@ -9,6 +9,8 @@ import pteron.core.cutting.CuttingPlan;
 import pteron.core.cutting.CuttingStage;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.plan.Saw;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
@@ -22,9 +24,10 @@ final class SupplyCalculators {
 
     static Calculator cartridges() {
         Input length = Input.length("length", "length of the joints (length)", "40 m");
-        Input width = Input.length("width", "width of the bead (length)", "6");
-        Input depth = Input.length("depth", "depth of the bead (length)", "6");
-        Input content = Input.number("content", "content of a cartridge (mL)", "290");
+        Input width = Input.length("width", "width of the bead (length)", "6").from(1, 100);
+        Input depth = Input.length("depth", "depth of the bead (length)", "6").from(1, 100);
+        Input content =
+                Input.number("content", "content of a cartridge (mL)", "290").from(20, 5000);
         return new Calculator(
                 "cartridges",
                 "Cartridges of sealant for so many metres",
@@ -55,25 +58,34 @@ final class SupplyCalculators {
     }
 
     static Calculator bars() {
-        Input parts = Input.lengths("parts", "parts, each with how many", "2047x11,1885x4");
-        Input stock = Input.lengths("stock", "lengths that the shop sells", "3000,3600,4200,4800");
-        Input kerf = Input.length("kerf", "what the saw takes (length)", "3");
+        Input parts =
+                Input.lengths("parts", "parts, each with how many", "2047x11,1885x4")
+                        .from(1, 100_000);
+        Input stock =
+                Input.lengths("stock", "lengths that the shop sells", "3000,3600,4200,4800")
+                        .from(1, 100_000);
+        Input kerf = Input.length("kerf", "what the saw takes (length)", "3").from(0, 50);
+        Input trim = Input.length("trim", "cut off each end of a bar (length)", "0").from(0, 1000);
+        Input tolerance =
+                Input.length("tolerance", "allowed over each part (length)", "0").from(0, 100);
         return new Calculator(
                 "bars",
                 "Bars cut at the least total length bought",
-                List.of(parts, stock, kerf),
+                List.of(parts, stock, kerf, trim, tolerance),
                 in -> {
                     List<CutPart> list = new ArrayList<>();
                     for (double length : in.lengths(parts)) {
                         list.add(new CutPart("part " + (list.size() + 1), length));
                     }
-                    CuttingJob job = new CuttingJob(list, in.lengths(stock), in.mm(kerf));
+                    Saw saw = new Saw(in.mm(kerf), in.mm(trim), in.mm(tolerance));
+                    CuttingJob job = new CuttingJob(list, in.lengths(stock), saw);
                     if (!job.tooLong().isEmpty()) {
                         throw new IllegalArgumentException(
-                                "parts: [%s] mm is longer than the longest bar, %s mm; give a longer stock"
+                                "parts: [%s] mm is longer than the longest bar allows, %s mm; give a longer stock"
                                         .formatted(
-                                                job.tooLong().getFirst().lengthMm(),
-                                                job.stockLengthsMm().getLast()));
+                                                NumberText.format(
+                                                        job.tooLong().getFirst().lengthMm(), 3),
+                                                NumberText.format(job.longestPartMm(), 3)));
                     }
                     return answer(CuttingStage.of(job));
                 });

@@ -25,13 +25,18 @@ final class WarmthCalculators {
     static Calculator layers() {
         Input thickness =
                 Input.lengths(
-                        "layers", "thickness of each layer, inside first (lengths)", "5,60,1.5");
+                                "layers",
+                                "thickness of each layer, inside first (lengths)",
+                                "5,60,1.5")
+                        .from(0, 10_000);
         Input conductivity =
                 Input.numbers(
                         "lambda",
                         "conductivity of each (W/(m·K), comma between)",
                         "0.12,0.034,160");
-        Input share = Input.number("share", "share of members in the second layer (percent)", "0");
+        Input share =
+                Input.number("share", "share of members in the second layer (percent)", "0")
+                        .from(0, 100);
         Input member = Input.number("member", "conductivity of the members (W/(m·K))", "0.13");
         return new Calculator(
                 "u-value",
@@ -101,8 +106,8 @@ final class WarmthCalculators {
     }
 
     static Calculator dewPoint() {
-        Input celsius = Input.number("celsius", "air (°C)", "20");
-        Input humidity = Input.number("humidity", "relative humidity (percent)", "60");
+        Input celsius = Input.number("celsius", "air (°C)", "20").from(-40, 60);
+        Input humidity = Input.number("humidity", "relative humidity (percent)", "60").from(1, 100);
         return new Calculator(
                 "dew-point",
                 "Dew point of air",
@@ -134,14 +139,16 @@ final class WarmthCalculators {
 
     static Calculator glue() {
         Input area = Input.number("area", "area to be glued (m²)", "9.2");
-        Input coats = Input.number("coats", "coats, both faces counted", "2");
-        Input coverage = Input.number("coverage", "what a litre covers in one coat (m²)", "6");
+        Input coats = Input.number("coats", "coats, both faces counted", "2").from(1, 20);
+        Input coverage =
+                Input.number("coverage", "what a litre covers in one coat (m²)", "6")
+                        .from(0.01, 1000);
         return new Calculator(
                 "glue",
                 "Litres of glue for an area",
                 List.of(area, coats, coverage),
                 in -> {
-                    int n = (int) Math.rint(in.number(coats));
+                    int n = in.whole(coats);
                     double litres = Glue.litres(in.number(area), n, in.number(coverage));
                     return List.of(
                             Figure.of(
@@ -167,7 +174,7 @@ final class WarmthCalculators {
 
     static Calculator steps() {
         Input height = Input.length("height", "floor over the ground (length)", "760");
-        Input most = Input.length("most", "highest step (length)", "230");
+        Input most = Input.length("most", "highest step (length)", "230").from(20, 1000);
         return new Calculator(
                 "steps",
                 "Steps up to a floor",

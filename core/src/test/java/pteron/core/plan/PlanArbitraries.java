@@ -250,6 +250,11 @@ public final class PlanArbitraries {
                 .as(
                         (kerf, longest) ->
                                 new Supplies(
-                                        kerf, List.of(3000.0, 3600.0, longest), 6, 6, 290, 15000));
+                                        new Saw(kerf, kerf * 3, kerf / 10),
+                                        List.of(3000.0, 3600.0, longest),
+                                        6,
+                                        6,
+                                        290,
+                                        15000));
     }
 }

@@ -10,7 +10,10 @@ import pteron.core.plan.Loads;
 import pteron.core.plan.Opening;
 import pteron.core.plan.PlanLimits;
 import pteron.core.plan.RoadLimits;
+import pteron.core.plan.Saw;
+import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require.Range;
 import pteron.core.quantity.UnitSystem;
 
@@ -21,7 +24,7 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     private static final Range VERSIONS = new Range(1, 1_000_000, "");
 
@@ -48,18 +51,25 @@ final class PlanReader {
                             .formatted(format, FORMAT));
         }
         double version = root.number("version", VERSIONS);
+        if (version != Math.rint(version)) {
+            throw new PlanFormatException(
+                    "version",
+                    "is %s and must be a whole number from 1 to %d; correct it"
+                            .formatted(NumberText.format(version, 3), VERSION));
+        }
         if (version > VERSION) {
             throw new PlanFormatException(
                     "version",
-                    "is %.0f and this Pteron reads up to %d; open the plan with a newer Pteron"
-                            .formatted(version, VERSION));
+                    "is %s and this Pteron reads up to %d; open the plan with a newer Pteron"
+                            .formatted(NumberText.format(version, 0), VERSION));
         }
     }
 
     private BoxPlan plan(JsonCursor root) throws PlanFormatException {
         List<Material> own = MaterialReader.materials(root);
         MakeUpReader makeUp = new MakeUpReader(library.with(own));
-        boolean first = root.number("version", VERSIONS) == 1;
+        int version = (int) root.number("version", VERSIONS);
+        boolean first = version == 1;
         RoadLimits[] limits = {RoadLimits.USUAL};
         Loads loads =
                 root.object(
@@ -68,7 +78,7 @@ final class PlanReader {
                             if (first) {
                                 limits[0] = firstLimits(at);
                             }
-                            return loads(at);
+                            return loads(at, version);
                         });
         return new BoxPlan(
                 root.text("name"),
@@ -83,7 +93,7 @@ final class PlanReader {
                 loads,
                 first ? limits[0] : root.object("limits", PlanReader::limits),
                 first ? Climate.USUAL : root.object("climate", PlanReader::climate),
-                root.object("supplies", PlanReader::supplies),
+                root.object("supplies", at -> supplies(at, version)),
                 own);
     }
 
@@ -103,11 +113,15 @@ final class PlanReader {
                 at.number("massKg", PlanLimits.OPENING_MASS));
     }
 
-    private static Loads loads(JsonCursor at) throws PlanFormatException {
+    /** Before version 3 all wood was taken as covered. */
+    private static Loads loads(JsonCursor at, int version) throws PlanFormatException {
         return new Loads(
                 at.number("windSpeedMps", PlanLimits.WIND_SPEED),
                 at.number("floorPersonKg", PlanLimits.PERSON),
-                at.number("floorLoadNPerM2", PlanLimits.FLOOR_LOAD));
+                at.number("floorLoadNPerM2", PlanLimits.FLOOR_LOAD),
+                version < 3
+                        ? ServiceClass.COVERED
+                        : at.choice("serviceClass", ServiceClass.values()));
     }
 
     private static RoadLimits limits(JsonCursor at) throws PlanFormatException {
@@ -142,13 +156,24 @@ final class PlanReader {
                 at.number("humidityPercent", PlanLimits.HUMIDITY));
     }
 
-    private static Supplies supplies(JsonCursor at) throws PlanFormatException {
+    private static Supplies supplies(JsonCursor at, int version) throws PlanFormatException {
         return new Supplies(
-                at.number("kerfMm", PlanLimits.KERF),
+                saw(at, version),
                 at.numbers("stockLengthsMm", PlanLimits.STOCK_LENGTH),
                 at.number("beadWidthMm", PlanLimits.BEAD),
                 at.number("beadDepthMm", PlanLimits.BEAD),
                 at.number("cartridgeMl", PlanLimits.CARTRIDGE),
                 at.number("tapeRollMm", PlanLimits.TAPE_ROLL));
+    }
+
+    /** Before version 3 bars had no end trim and parts no tolerance. */
+    private static Saw saw(JsonCursor at, int version) throws PlanFormatException {
+        double kerf = at.number("kerfMm", PlanLimits.KERF);
+        return version < 3
+                ? Saw.of(kerf)
+                : new Saw(
+                        kerf,
+                        at.number("endTrimMm", PlanLimits.END_TRIM),
+                        at.number("lengthToleranceMm", PlanLimits.LENGTH_TOLERANCE));
     }
 }

@@ -89,12 +89,15 @@ final class PlanWriter {
         put(node, "windSpeedMps", loads.windSpeed());
         put(node, "floorPersonKg", loads.floorPersonKg());
         put(node, "floorLoadNPerM2", loads.floorLoad());
+        node.put("serviceClass", lower(loads.serviceClass()));
         return node;
     }
 
     private static ObjectNode supplies(Supplies supplies) {
         ObjectNode node = object();
-        put(node, "kerfMm", supplies.kerfMm());
+        put(node, "kerfMm", supplies.saw().kerfMm());
+        put(node, "endTrimMm", supplies.saw().endTrimMm());
+        put(node, "lengthToleranceMm", supplies.saw().toleranceMm());
         put(node, "stockLengthsMm", supplies.stockLengthsMm());
         put(node, "beadWidthMm", supplies.beadWidthMm());
         put(node, "beadDepthMm", supplies.beadDepthMm());
