@@ -13,6 +13,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import pteron.app.keep.Faults;
 import pteron.app.window.AppWindow;
 import pteron.exchange.file.WholeFile;
 
@@ -40,6 +41,7 @@ final class Desktop {
     }
 
     private void start(PictureSize size, Consumer<AppWindow> fill, Path shot) throws IOException {
+        Faults.catchAll();
         Platform.startup(() -> guarded(() -> open(size, fill, shot)));
         try {
             closed.await();
@@ -72,6 +74,8 @@ final class Desktop {
         stage.show();
         if (shot != null) {
             new Shutter(window, shot).start();
+        } else {
+            window.files().offerRecovered();
         }
     }
 

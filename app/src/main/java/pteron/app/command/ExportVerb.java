@@ -1,6 +1,7 @@
 package pteron.app.command;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -41,6 +42,9 @@ final class ExportVerb implements Callable<Integer> {
             description = "a4 or letter; goes by the plan's units")
     private String paper;
 
+    @Option(names = "--force", description = "write over files that are there already")
+    private boolean force;
+
     @Override
     public Integer call() throws Exception {
         BoxPlan plan = PlanArgument.read(file);
@@ -50,6 +54,12 @@ final class ExportVerb implements Callable<Integer> {
                         : plan.units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
         Exports.Order order = new Exports.Order(folder, only, chosen);
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        List<Path> there = Exports.alreadyThere(model, order);
+        if (!there.isEmpty() && !force) {
+            throw new IllegalArgumentException(
+                    "--to is [%s], where %s and %d more of these files are already; give --force to write over them, or another folder"
+                            .formatted(folder, there.getFirst().getFileName(), there.size() - 1));
+        }
         BarCutting cutting = BarCutting.of(model.members(), plan.supplies());
         Exports.write(model, cutting, order)
                 .forEach(written -> spec.commandLine().getOut().println(written));

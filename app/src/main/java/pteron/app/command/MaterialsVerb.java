@@ -1,7 +1,6 @@
 package pteron.app.command;
 
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -44,8 +43,7 @@ final class MaterialsVerb implements Callable<Integer> {
             return 0;
         }
         BoxPlan plan = PlanArgument.read(into.toString());
-        MaterialCsv.Reading reading =
-                MaterialCsv.read(Files.readString(from, StandardCharsets.UTF_8));
+        MaterialCsv.Reading reading = MaterialCsv.read(Files.readAllBytes(from));
         if (!reading.faults().isEmpty()) {
             throw new IllegalArgumentException(
                     "%d of %d lines are bad and nothing was changed; %s"

@@ -2,10 +2,14 @@ package pteron.app.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.InvalidPathException;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import pteron.app.keep.Faults;
 import pteron.app.window.AppWindow;
+import pteron.exchange.file.FileWords;
 import pteron.exchange.plan.PlanFormatException;
 
 /** The command line; without a verb it opens the start screen. */
@@ -53,21 +57,32 @@ public final class PteronCommand implements Callable<Integer> {
                 });
         line.setExecutionExceptionHandler(
                 (exception, command, result) -> {
-                    boolean bad =
-                            exception instanceof PlanFormatException
-                                    || exception instanceof IllegalArgumentException
-                                    || exception instanceof IOException;
-                    err.println(
-                            "pteron: "
-                                    + (bad
-                                            ? oneLine(exception.getMessage())
-                                            : "a fault of ours: " + exception));
-                    return bad ? BAD_INPUT : OUR_FAULT;
+                    Optional<String> sentence = sentence(exception);
+                    err.println("pteron: " + oneLine(sentence.orElseGet(() -> fault(exception))));
+                    return sentence.isPresent() ? BAD_INPUT : OUR_FAULT;
                 });
         int status = line.execute(words);
         out.flush();
         err.flush();
         return status;
+    }
+
+    /** {@return a sentence for bad input, empty for a fault of ours} */
+    private static Optional<String> sentence(Exception exception) {
+        return switch (exception) {
+            case IOException e -> Optional.of(FileWords.sentence(e));
+            case InvalidPathException e ->
+                    Optional.of(
+                            "[%s] is no name of a file; write it without odd characters"
+                                    .formatted(e.getInput()));
+            case PlanFormatException e -> Optional.of(e.getMessage());
+            case IllegalArgumentException e -> Optional.ofNullable(e.getMessage());
+            default -> Optional.empty();
+        };
+    }
+
+    private static String fault(Exception exception) {
+        return Faults.report(exception);
     }
 
     private static String oneLine(String message) {

@@ -30,7 +30,7 @@ final class Scenery {
     private Scenery() {}
 
     static void check(String name) {
-        for (String word : name.split("/")) {
+        for (String word : name.split("/", -1)) {
             if (!names().contains(word)) {
                 throw new IllegalArgumentException(
                         "view is [%s] and must be one of %s, or station/view"

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import pteron.app.keep.Faults;
 import pteron.core.cutting.BarCutting;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
@@ -48,9 +49,17 @@ public final class CuttingDesk implements AutoCloseable {
         working.set(true);
         worker.submit(
                 () -> {
-                    BarCutting done =
-                            BarCutting.of(members, supplies, best -> {}, () -> job != newest.get());
-                    Platform.runLater(() -> finish(job, done));
+                    BarCutting done;
+                    try {
+                        done =
+                                BarCutting.of(
+                                        members, supplies, best -> {}, () -> job != newest.get());
+                    } catch (Throwable e) {
+                        Faults.report(e);
+                        done = BarCutting.NONE;
+                    }
+                    BarCutting cut = done;
+                    Platform.runLater(() -> finish(job, cut));
                 });
     }
 

@@ -1,19 +1,27 @@
 package pteron.app.document;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import pteron.app.keep.EarlierSaves;
+import pteron.app.keep.Faults;
+import pteron.app.keep.Stamp;
 import pteron.core.cutting.BarCutting;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.export.Exports;
+import pteron.exchange.file.FileWords;
+import pteron.exchange.file.WholeFile;
 import pteron.exchange.pdf.Paper;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
@@ -21,6 +29,10 @@ import pteron.exchange.plan.PlanFormatException;
 /** Reads and saves plans beside, so that the window never waits for a disk. */
 public final class FileDesk implements AutoCloseable {
 
+    /** How long a slow disk may take when the window goes (s). */
+    private static final long PATIENCE_SECONDS = 20;
+
+    private final EarlierSaves saves;
     private final ExecutorService worker =
             Executors.newSingleThreadExecutor(
                     task -> {
@@ -29,33 +41,106 @@ public final class FileDesk implements AutoCloseable {
                         return thread;
                     });
 
+    /** A desk that keeps earlier saves. */
+    public FileDesk(EarlierSaves saves) {
+        this.saves = saves;
+    }
+
     /**
-     * Reads a plan.
+     * A plan that was read. Immutable.
+     *
+     * @param model everything that follows from it
+     * @param file where it was read
+     * @param stamp by which the file is known again
+     */
+    public record Read(BoxModel model, Path file, Stamp stamp) {}
+
+    /**
+     * Reads a plan and works out what follows from it.
      *
      * @param file the file
      * @param done is given the plan, on the interface thread
      * @param failed is given a sentence, on the interface thread
      */
-    public void read(Path file, Consumer<BoxPlan> done, Consumer<String> failed) {
-        beside(() -> PlanFile.read(file, MaterialLibrary.starting()), done, failed);
+    public void read(Path file, Consumer<Read> done, Consumer<String> failed) {
+        beside(
+                () -> {
+                    comfort(() -> WholeFile.tidy(file.toAbsolutePath().getParent()));
+                    Stamp stamp = Stamp.of(file);
+                    BoxPlan plan = PlanFile.read(file, MaterialLibrary.starting());
+                    return new Read(BoxModel.of(plan, MaterialLibrary.starting()), file, stamp);
+                },
+                done,
+                failed);
     }
 
     /**
-     * Saves a plan.
+     * A plan to be saved. Immutable.
      *
      * @param plan the plan
      * @param file the file
-     * @param done is told when it is on the disk, on the interface thread
-     * @param failed is given a sentence, on the interface thread
+     * @param known the file as it was read or saved last; null to write over whatever is there, which is then
+     *     kept among the earlier saves
      */
-    public void save(BoxPlan plan, Path file, Runnable done, Consumer<String> failed) {
-        beside(
+    public record Saving(BoxPlan plan, Path file, Stamp known) {}
+
+    /**
+     * Whom a saving tells, on the interface thread.
+     *
+     * @param done is given by what the file is known again, when it is whole on the disk
+     * @param changedMeanwhile is run when somebody else changed the file; nothing is written then
+     * @param failed is given a sentence
+     */
+    public record Saved(Consumer<Stamp> done, Runnable changedMeanwhile, Consumer<String> failed) {}
+
+    /** Somebody else changed the file since it was read or saved. */
+    private static final class ChangedMeanwhile extends Exception {
+        private static final long serialVersionUID = 1;
+    }
+
+    /** Saves a plan. */
+    public void save(Saving saving, Saved told) {
+        Callable<Stamp> work = () -> written(saving);
+        worker.submit(
                 () -> {
-                    PlanFile.save(plan, file);
-                    return plan;
-                },
-                written -> done.run(),
-                failed);
+                    try {
+                        Stamp stamp = work.call();
+                        Platform.runLater(() -> told.done.accept(stamp));
+                    } catch (ChangedMeanwhile e) {
+                        Platform.runLater(told.changedMeanwhile);
+                    } catch (Throwable e) {
+                        String sentence = sentence(e);
+                        Platform.runLater(() -> told.failed.accept(sentence));
+                    }
+                });
+    }
+
+    private Stamp written(Saving saving) throws IOException, ChangedMeanwhile {
+        Path file = saving.file();
+        Stamp there = Stamp.of(file);
+        if (saving.known() != null && !there.equals(Stamp.NONE) && !there.equals(saving.known())) {
+            throw new ChangedMeanwhile();
+        }
+        byte[] text = PlanFile.text(saving.plan()).getBytes(StandardCharsets.UTF_8);
+        if (saving.known() == null && !there.equals(Stamp.NONE)) {
+            comfort(() -> saves.keepOther(file, Instant.now()));
+        }
+        WholeFile.write(file, text);
+        comfort(() -> saves.keep(saving.plan(), file, Instant.now()));
+        return Stamp.of(text);
+    }
+
+    /** Something that is good to have and no reason to say that the plan was not saved. */
+    private interface Comfort {
+        void give() throws IOException;
+    }
+
+    private static void comfort(Comfort comfort) {
+        try {
+            comfort.give();
+        } catch (IOException e) {
+            System.getLogger("pteron").log(System.Logger.Level.DEBUG, "not kept", e);
+        }
     }
 
     /**
@@ -68,15 +153,24 @@ public final class FileDesk implements AutoCloseable {
      */
     public void export(
             BoxModel model, Path folder, Consumer<List<Path>> done, Consumer<String> failed) {
-        Paper paper = model.plan().units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
         beside(
                 () -> {
                     BarCutting cutting = BarCutting.of(model.members(), model.plan().supplies());
-                    return Exports.write(
-                            model, cutting, new Exports.Order(folder, Exports.KINDS, paper));
+                    return Exports.write(model, cutting, order(model, folder));
                 },
                 done,
                 failed);
+    }
+
+    /** Tells how many files an export would write over, on the interface thread. */
+    public void alreadyThere(
+            BoxModel model, Path folder, Consumer<List<Path>> done, Consumer<String> failed) {
+        beside(() -> Exports.alreadyThere(model, order(model, folder)), done, failed);
+    }
+
+    private static Exports.Order order(BoxModel model, Path folder) {
+        Paper paper = model.plan().units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
+        return new Exports.Order(folder, Exports.KINDS, paper);
     }
 
     /**
@@ -92,19 +186,33 @@ public final class FileDesk implements AutoCloseable {
                     try {
                         T result = work.call();
                         Platform.runLater(() -> done.accept(result));
-                    } catch (PlanFormatException | IllegalArgumentException e) {
-                        Platform.runLater(() -> failed.accept(e.getMessage()));
-                    } catch (IOException e) {
-                        String sentence =
-                                "The file could not be read or written: " + e.getMessage();
+                    } catch (Throwable e) {
+                        String sentence = sentence(e);
                         Platform.runLater(() -> failed.accept(sentence));
                     }
-                    return null;
                 });
+    }
+
+    /** What went wrong in a sentence; a fault of ours gets a report. */
+    private static String sentence(Throwable fault) {
+        return switch (fault) {
+            case PlanFormatException e -> e.getMessage();
+            case IllegalArgumentException e when e.getMessage() != null -> e.getMessage();
+            case IOException e -> FileWords.sentence(e);
+            default -> Faults.report(fault);
+        };
     }
 
     @Override
     public void close() {
         worker.shutdown();
+        try {
+            // what was asked to be written is written, even when the window goes
+            if (!worker.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                System.err.println("pteron: a file is still being written");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import pteron.app.keep.Stamp;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -21,6 +22,7 @@ public final class PlanDocument {
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
     private final History history = new History();
     private BoxPlan saved;
+    private Stamp stamp;
 
     /**
      * A document of a plan.
@@ -29,9 +31,32 @@ public final class PlanDocument {
      * @param file where it was read from, null for a new one
      */
     public PlanDocument(BoxPlan plan, Path file) {
-        this.saved = plan;
+        this(BoxModel.of(plan, MaterialLibrary.starting()), file, Stamp.NONE);
+    }
+
+    /**
+     * A document of what follows from a plan.
+     *
+     * @param worked everything that follows from the plan
+     * @param file where it was read from, null for a new one
+     * @param stamp the file as it was read
+     */
+    public PlanDocument(BoxModel worked, Path file, Stamp stamp) {
+        this.saved = worked.plan();
+        this.stamp = stamp;
         this.file.set(file);
-        model.set(BoxModel.of(plan, MaterialLibrary.starting()));
+        model.set(worked);
+    }
+
+    /** Takes the plan as changed, whatever is saved: it comes from another place than its file. */
+    public void neverSaved() {
+        saved = null;
+        update();
+    }
+
+    /** {@return the file as it was read or saved last} */
+    public Stamp stamp() {
+        return stamp;
     }
 
     /** {@return everything that follows from the current plan} */
@@ -132,9 +157,11 @@ public final class PlanDocument {
      *
      * @param plan the plan that was written, which may not be the current one any more
      * @param where the file
+     * @param there the file as it was written
      */
-    public void savedAs(BoxPlan plan, Path where) {
+    public void savedAs(BoxPlan plan, Path where, Stamp there) {
         saved = plan;
+        stamp = there;
         file.set(where);
         update();
     }

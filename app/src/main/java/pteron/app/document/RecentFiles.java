@@ -3,9 +3,12 @@ package pteron.app.document;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import pteron.app.keep.UserFolders;
 import pteron.exchange.file.WholeFile;
 
 /** The files opened last, newest first, kept in the user's settings folder. */
@@ -23,11 +26,7 @@ public final class RecentFiles {
 
     /** {@return those of the user, in {@code ~/.config/pteron} or where {@code pteron.settings} says} */
     public static RecentFiles ofUser() {
-        String folder = System.getProperty("pteron.settings");
-        return new RecentFiles(
-                folder != null
-                        ? Path.of(folder)
-                        : Path.of(System.getProperty("user.home"), ".config", "pteron"));
+        return new RecentFiles(UserFolders.settings());
     }
 
     /** {@return the files that still exist, newest first} */
@@ -36,13 +35,23 @@ public final class RecentFiles {
             return Files.exists(list)
                     ? Files.readAllLines(list).stream()
                             .filter(line -> !line.isBlank())
-                            .map(Path::of)
+                            .flatMap(line -> path(line).stream())
                             .filter(Files::exists)
+                            .limit(MOST)
                             .toList()
                     : List.of();
         } catch (IOException e) {
             // a list that cannot be read is an empty one: it is a comfort, not the builder's work
             return List.of();
+        }
+    }
+
+    private static Optional<Path> path(String line) {
+        try {
+            return Optional.of(Path.of(line));
+        } catch (InvalidPathException e) {
+            // a damaged line names no file
+            return Optional.empty();
         }
     }
 

@@ -99,7 +99,7 @@ public final class DrawingBehavior {
     private void dragOpening(double along, double upMm, String key) {
         boolean door = document.plan().opening(dragged.part()).kind() == Opening.Kind.DOOR;
         double sill = door ? start.v() : snapped(start.v() + upMm);
-        move(dragged.part(), new Opening.Place(snapped(along), sill), key);
+        move(dragged.part(), new Point2(snapped(along), sill), key);
     }
 
     private void dragHandle(Point2 to, double pixelMm, String key) {
@@ -137,8 +137,7 @@ public final class DrawingBehavior {
         String key = "nudge-" + grip.part();
         Point2 old = place(grip);
         switch (grip.kind()) {
-            case OPENING ->
-                    move(grip.part(), new Opening.Place(old.u() + alongMm, old.v() + upMm), key);
+            case OPENING -> move(grip.part(), old.plus(new Point2(alongMm, upMm)), key);
             case OUTLINE -> {
                 Point2 to = old.plus(new Point2(alongMm, upMm));
                 edit(plan -> OutlineHandle.of(grip.part()).moved(plan, to), key);
@@ -151,8 +150,12 @@ public final class DrawingBehavior {
         }
     }
 
-    private void move(String opening, Opening.Place to, String mergeKey) {
-        edit(plan -> plan.withOpening(opening, o -> o.withPlace(to)), mergeKey);
+    private void move(String opening, Point2 to, String mergeKey) {
+        edit(
+                plan ->
+                        plan.withOpening(
+                                opening, o -> o.withPlace(new Opening.Place(to.u(), to.v()))),
+                mergeKey);
     }
 
     /** Edits the plan; past what it allows the last good place stays, and the hint says why. */

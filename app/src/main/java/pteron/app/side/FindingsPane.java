@@ -133,7 +133,7 @@ public final class FindingsPane extends VBox {
         apply.getStyleClass().add("cure");
         apply.setId("cure-" + finding.code());
         apply.setWrapText(true);
-        apply.setOnAction(event -> bench.document().edit(finding.cure().change()));
+        apply.setOnAction(event -> bench.edit(finding.cure().change()));
         return apply;
     }
 }

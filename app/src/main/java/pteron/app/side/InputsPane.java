@@ -200,7 +200,9 @@ public final class InputsPane extends ScrollPane {
                 event -> {
                     String id = box.getValue();
                     if (id != null && !id.equals(field.get().apply(bench.document().plan()))) {
-                        bench.document().edit(plan -> field.set().apply(plan, id));
+                        if (!bench.edit(plan -> field.set().apply(plan, id))) {
+                            box.setValue(field.get().apply(bench.document().plan()));
+                        }
                     }
                 });
         return box;

@@ -1,5 +1,7 @@
 package pteron.app.station;
 
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
@@ -10,6 +12,7 @@ import pteron.app.style.Theme;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 
 /** What is looked at: document, station, view, what is chosen, which working is open. */
@@ -24,17 +27,38 @@ public final class Workbench implements AutoCloseable {
     private final StringProperty table = new SimpleStringProperty("");
     private final StringProperty working = new SimpleStringProperty("");
     private final ObjectProperty<Theme> theme;
+    private Consumer<String> refused = sentence -> {};
 
-    /** A workbench for a document, in a theme that it shares with its window. */
-    public Workbench(PlanDocument document, ObjectProperty<Theme> theme) {
+    /** A workbench for a document, in a theme of its own, so that nothing outside holds on to it. */
+    public Workbench(PlanDocument document, Theme theme) {
         this.document = document;
-        this.theme = theme;
+        this.theme = new SimpleObjectProperty<>(theme);
         cutting.follow(document);
     }
 
     /** {@return the document} */
     public PlanDocument document() {
         return document;
+    }
+
+    /** Who is told a sentence when an edit is refused. */
+    public void onRefused(Consumer<String> listener) {
+        refused = listener;
+    }
+
+    /**
+     * Edits the plan; what is refused is told in a sentence and changes nothing.
+     *
+     * @return whether it was taken
+     */
+    public boolean edit(UnaryOperator<BoxPlan> change) {
+        try {
+            document.edit(change);
+            return true;
+        } catch (IllegalArgumentException e) {
+            refused.accept(e.getMessage());
+            return false;
+        }
     }
 
     /** {@return the bars, cut beside} */

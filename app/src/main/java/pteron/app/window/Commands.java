@@ -3,6 +3,7 @@ package pteron.app.window;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import pteron.app.action.Command;
 import pteron.app.station.Station;
@@ -18,24 +19,25 @@ final class Commands {
 
     Commands(Workbench bench, AppWindow window) {
         this.window = window;
-        add(Command.of("open", "Open a plan …", "Shortcut+O", window::chooseAndOpen));
-        add(Command.of("save", "Save", "Shortcut+S", window::save));
-        add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", window::chooseAndSave));
+        add(Command.of("open", "Open a plan …", "Shortcut+O", window.files()::chooseAndOpen));
+        add(Command.of("save", "Save", "Shortcut+S", window.files()::save));
+        add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", window.files()::chooseAndSave));
+        add(Command.of("earlier", "Earlier saves …", "", window.files()::chooseEarlier));
         add(
                 Command.of(
                         "export",
                         "Export lists and drawings …",
                         "Shortcut+E",
-                        window::chooseAndExport));
-        add(Command.of("materials", "Import own materials …", "", window::chooseMaterials));
+                        window.files()::chooseAndExport));
+        add(Command.of("materials", "Import own materials …", "", window.files()::chooseMaterials));
         add(
                 Command.of(
                         "materials-csv",
                         "Save all materials as CSV …",
                         "",
-                        window::chooseMaterialsToSave));
+                        window.files()::chooseMaterialsToSave));
         add(Command.of("reckoner", "Reckoner", "Shortcut+R", window::showReckoner));
-        add(Command.of("start", "Close the plan", "Shortcut+W", window::closePlan));
+        add(Command.of("start", "Close the plan", "Shortcut+W", window.files()::closePlan));
         add(
                 Command.of(
                         "undo",
@@ -99,19 +101,19 @@ final class Commands {
     private static void switchUnits(Workbench bench) {
         UnitSystem other =
                 bench.units() == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
-        bench.document().edit(plan -> plan.withUnits(other));
+        bench.edit(plan -> plan.withUnits(other));
     }
 
     /** {@return the files opened last, newest first, each with what opens it} */
     List<Command> recent() {
-        return window.recent().stream()
+        return window.recentFiles().stream()
                 .map(
                         file ->
                                 Command.of(
                                         "recent",
                                         file.toString(),
                                         "",
-                                        () -> window.openInstead(file)))
+                                        () -> window.files().openInstead(file)))
                 .toList();
     }
 
@@ -127,7 +129,8 @@ final class Commands {
     void register(Scene scene) {
         for (Command command : byId.values()) {
             if (command.keys() != null) {
-                scene.getAccelerators().put(command.keys(), command::run);
+                // later: a command may change the very table of shortcuts that is being searched
+                scene.getAccelerators().put(command.keys(), () -> Platform.runLater(command::run));
             }
         }
     }

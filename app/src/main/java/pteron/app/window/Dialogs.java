@@ -1,13 +1,27 @@
 package pteron.app.window;
 
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -28,28 +42,92 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
     private static final FileChooser.ExtensionFilter PLANS =
             new FileChooser.ExtensionFilter("Pteron plans (*.json)", "*.json");
 
-    /** What becomes of changes that are not saved. */
-    enum Answer {
-        /** They are saved. */
-        SAVE,
-        /** They are let go. */
-        DISCARD,
-        /** The plan stays open. */
-        CANCEL
-    }
-
     /** Tells something; does not wait for it to be read. */
     void tell(String title, String sentence) {
         alert(title, sentence).show();
     }
 
-    Answer askToSave() {
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType discard = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
-        Alert ask = alert("Save the changes?", "The plan has changes that are not saved.");
-        ask.getButtonTypes().setAll(save, discard, ButtonType.CANCEL);
-        ButtonType answer = ask.showAndWait().orElse(ButtonType.CANCEL);
-        return answer == save ? Answer.SAVE : answer == discard ? Answer.DISCARD : Answer.CANCEL;
+    /**
+     * One of the ways on.
+     *
+     * @param words what stands on its button
+     * @param action what it does
+     */
+    record Choice(String words, Runnable action) {}
+
+    /**
+     * Asks which way to go on; does not wait for the answer. The last choice is taken when the question is
+     * closed without one.
+     */
+    void ask(String title, String sentence, List<Choice> choices) {
+        Alert ask = alert(title, sentence);
+        Map<ButtonType, Runnable> actions = new LinkedHashMap<>();
+        for (Choice choice : choices) {
+            boolean last = choice == choices.getLast();
+            actions.put(
+                    new ButtonType(
+                            choice.words(),
+                            last ? ButtonBar.ButtonData.CANCEL_CLOSE : ButtonBar.ButtonData.OTHER),
+                    choice.action());
+        }
+        ask.getButtonTypes().setAll(actions.keySet());
+        ask.setOnHidden(
+                event -> actions.getOrDefault(ask.getResult(), choices.getLast().action()).run());
+        ask.show();
+    }
+
+    /**
+     * How one of several things is picked.
+     *
+     * @param words what a thing is called
+     * @param open opens it
+     * @param throwAway throws it away, null where that is not offered
+     */
+    record Picking<T>(Function<T, String> words, Consumer<T> open, Consumer<T> throwAway) {}
+
+    /** Lets one of several things be opened, or thrown away; does not wait for the answer. */
+    <T> void choose(String title, String sentence, List<T> things, Picking<T> picking) {
+        Alert ask = alert(title, sentence);
+        ListView<T> list = new ListView<>();
+        list.setId("choices");
+        list.getItems().setAll(things);
+        list.getSelectionModel().selectFirst();
+        list.setPrefSize(560, 240);
+        list.setCellFactory(
+                view ->
+                        new ListCell<>() {
+                            @Override
+                            protected void updateItem(T thing, boolean empty) {
+                                super.updateItem(thing, empty);
+                                setText(empty || thing == null ? "" : picking.words.apply(thing));
+                            }
+                        });
+        ButtonType open = new ButtonType("Open", ButtonBar.ButtonData.OK_DONE);
+        ButtonType away = new ButtonType("Throw away", ButtonBar.ButtonData.OTHER);
+        ButtonType later = new ButtonType("Later", ButtonBar.ButtonData.CANCEL_CLOSE);
+        ask.getDialogPane().setContent(new VBox(8, new Label(sentence), list));
+        ask.getButtonTypes().setAll(open, later);
+        if (picking.throwAway != null) {
+            ask.getButtonTypes().add(1, away);
+        }
+        ask.setOnHidden(
+                event -> {
+                    T chosen = list.getSelectionModel().getSelectedItem();
+                    if (chosen != null && ask.getResult() == open) {
+                        picking.open.accept(chosen);
+                    } else if (chosen != null && ask.getResult() == away) {
+                        picking.throwAway.accept(chosen);
+                    }
+                });
+        ask.show();
+    }
+
+    private static final DateTimeFormatter TIME =
+            DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm:ss", Locale.ENGLISH);
+
+    /** {@return a moment as it is on the wall's clock} */
+    static String time(Instant moment) {
+        return TIME.format(moment.atZone(ZoneId.systemDefault()));
     }
 
     private Alert alert(String title, String sentence) {
@@ -96,7 +174,9 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters().add(kind);
-        folder.ifPresent(path -> chooser.setInitialDirectory(path.toFile()));
+        // a folder that is gone would keep the chooser from opening
+        folder.filter(Files::isDirectory)
+                .ifPresent(path -> chooser.setInitialDirectory(path.toFile()));
         return chooser;
     }
 

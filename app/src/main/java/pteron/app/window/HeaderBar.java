@@ -75,6 +75,7 @@ final class HeaderBar extends HBox {
                     "open",
                     "save",
                     "save-as",
+                    "earlier",
                     "export",
                     "materials",
                     "materials-csv",

@@ -51,7 +51,7 @@ final class StartScreen extends StackPane {
         siskin.setOnAction(event -> window.show(Demos.siskin(), null));
         Button open = new Button("Open a plan …   Ctrl O");
         open.setId("start-open");
-        open.setOnAction(event -> window.chooseAndOpen());
+        open.setOnAction(event -> window.files().chooseAndOpen());
         Button reckoner = new Button("Reckoner: the small sums by themselves");
         reckoner.setId("start-reckoner");
         reckoner.setOnAction(event -> window.showReckoner());

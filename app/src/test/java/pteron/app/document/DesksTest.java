@@ -13,9 +13,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import pteron.app.keep.EarlierSaves;
+import pteron.app.keep.Stamp;
 import pteron.core.cutting.BarCutting;
 import pteron.core.edit.BoxEdits;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
 
 /** What runs beside: cutting and files. */
@@ -24,8 +25,9 @@ class DesksTest {
     private static final long PATIENCE_SECONDS = 60;
 
     @TempDir Path folder;
+    @TempDir static Path data;
 
-    private final FileDesk files = new FileDesk();
+    private final FileDesk files = new FileDesk(new EarlierSaves(data));
     private final CuttingDesk cutting = new CuttingDesk();
 
     @BeforeAll
@@ -48,14 +50,16 @@ class DesksTest {
         Path file = folder.resolve("a.json");
         CompletableFuture<Boolean> saved = new CompletableFuture<>();
         files.save(
-                StartingPlans.square(),
-                file,
-                () -> saved.complete(Platform.isFxApplicationThread()),
-                sentence -> saved.completeExceptionally(new AssertionError(sentence)));
+                new FileDesk.Saving(StartingPlans.square(), file, Stamp.NONE),
+                new FileDesk.Saved(
+                        stamp -> saved.complete(Platform.isFxApplicationThread()),
+                        () -> saved.completeExceptionally(new AssertionError("changed")),
+                        sentence -> saved.completeExceptionally(new AssertionError(sentence))));
         assertThat(await(saved)).isTrue();
-        CompletableFuture<BoxPlan> read = new CompletableFuture<>();
+        CompletableFuture<FileDesk.Read> read = new CompletableFuture<>();
         files.read(file, read::complete, s -> read.completeExceptionally(new AssertionError(s)));
-        assertThat(await(read)).isEqualTo(StartingPlans.square());
+        assertThat(await(read).model().plan()).isEqualTo(StartingPlans.square());
+        assertThat(await(read).stamp()).isEqualTo(Stamp.of(file));
     }
 
     @Test
@@ -64,10 +68,29 @@ class DesksTest {
         files.read(folder.resolve("none.json"), plan -> {}, sentence::complete);
         assertThat(await(sentence)).contains("does not exist");
         CompletableFuture<String> other = new CompletableFuture<>();
-        files.save(StartingPlans.square(), folder.resolve("no/a.json"), () -> {}, other::complete);
+        files.save(
+                new FileDesk.Saving(
+                        StartingPlans.square(), folder.resolve("no/a.json"), Stamp.NONE),
+                new FileDesk.Saved(stamp -> {}, () -> {}, other::complete));
         assertThat(await(other)).contains("is no folder");
         assertThat(folder.resolve("no")).doesNotExist();
         assertThat(Files.list(folder)).isEmpty();
+    }
+
+    /** A fault beside is no silence: it has a sentence and a report. */
+    @Test
+    void faultBeside_isToldWithAReport() throws Exception {
+        System.setProperty("pteron.data", data.toString());
+        CompletableFuture<String> sentence = new CompletableFuture<>();
+        files.beside(
+                () -> {
+                    throw new IllegalStateException("Impossible state: for a test");
+                },
+                done -> {},
+                sentence::complete);
+        assertThat(await(sentence)).contains("Your plan is kept", data.toString());
+        Path report = Files.list(data.resolve("reports")).findFirst().orElseThrow();
+        assertThat(Files.readString(report)).contains("for a test", "DesksTest");
     }
 
     @Test

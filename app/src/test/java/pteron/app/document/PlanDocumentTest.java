@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import pteron.app.keep.Stamp;
 import pteron.core.edit.BoxEdits;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
@@ -62,7 +63,7 @@ class PlanDocumentTest {
         assertThat(document.changedProperty().get()).isFalse();
         document.edit(before -> BoxEdits.withLength(before, 4350));
         assertThat(document.changedProperty().get()).isTrue();
-        document.savedAs(document.plan(), folder.resolve("a.json"));
+        document.savedAs(document.plan(), folder.resolve("a.json"), Stamp.NONE);
         assertThat(document.changedProperty().get()).isFalse();
         document.undo();
         assertThat(document.changedProperty().get()).isTrue();

@@ -16,6 +16,7 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
@@ -51,6 +52,8 @@ abstract class DesktopRobot {
 
     private static final long PATIENCE_SECONDS = 30;
 
+    @RegisterExtension static final NoFaults FAULTS = new NoFaults();
+
     @TempDir static Path settings;
     @TempDir Path folder;
 
@@ -60,6 +63,7 @@ abstract class DesktopRobot {
     @BeforeAll
     static void toolkit() throws Exception {
         System.setProperty("pteron.settings", settings.toString());
+        System.setProperty("pteron.data", settings.resolve("data").toString());
         FxToolkit.registerPrimaryStage();
     }
 

@@ -75,7 +75,7 @@ class DesktopTest extends DesktopRobot {
         Path file = folder.resolve("mine.json");
         type("box.height", "2200");
         BoxPlan changed = plan();
-        robot.interact(() -> window.saveTo(file));
+        robot.interact(() -> window.files().saveTo(file));
         await(() -> Files.exists(file) && !window.bench().document().changedProperty().get());
         assertThat(PlanFile.read(file, MaterialLibrary.starting())).isEqualTo(changed);
         assertThat(text("saved-state")).isEqualTo("mine.json");
@@ -111,7 +111,7 @@ class DesktopTest extends DesktopRobot {
 
     @Test
     void export_writesTheFiles() throws Exception {
-        robot.interact(() -> window.exportTo(folder.resolve("out")));
+        robot.interact(() -> window.files().exportTo(folder.resolve("out")));
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             assertThat(files).hasSize(9);

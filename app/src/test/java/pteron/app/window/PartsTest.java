@@ -50,7 +50,7 @@ class PartsTest {
                         bench =
                                 new Workbench(
                                         new PlanDocument(StartingPlans.square(), null),
-                                        new SimpleObjectProperty<>(Theme.LIGHT)));
+                                        Theme.LIGHT));
     }
 
     @AfterEach

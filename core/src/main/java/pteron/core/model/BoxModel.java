@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import pteron.core.balance.Balance;
 import pteron.core.balance.BalanceStage;
@@ -67,8 +68,23 @@ public record BoxModel(
      *
      * @param plan the plan
      * @param starting materials that it may name beside its own
+     * @throws IllegalArgumentException if its numbers, each in its range, make no carrier or box together,
+     *     with a sentence
      */
     public static BoxModel of(BoxPlan plan, MaterialLibrary starting) {
+        return orRefused(() -> worked(plan, starting));
+    }
+
+    private static BoxModel orRefused(Supplier<BoxModel> work) {
+        try {
+            return work.get();
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(
+                    "this plan cannot be worked out: " + e.getMessage(), e);
+        }
+    }
+
+    private static BoxModel worked(BoxPlan plan, MaterialLibrary starting) {
         MaterialLibrary library = starting.with(plan.materials());
         Outline outline = OutlineStage.of(plan.box(), library);
         Layers layers = MakeUpStage.of(plan.makeUp(), library);
@@ -106,8 +122,13 @@ public record BoxModel(
      * {@return the model after an edit, taking over what the edit did not touch}
      *
      * @param edited the plan after the edit
+     * @throws IllegalArgumentException as {@link #of} does
      */
     public BoxModel after(BoxPlan edited) {
+        return orRefused(() -> workedAfter(edited));
+    }
+
+    private BoxModel workedAfter(BoxPlan edited) {
         if (edited.equals(plan)) {
             return this;
         }
@@ -118,7 +139,7 @@ public record BoxModel(
                     balance);
         }
         if (!isSameBox(edited)) {
-            return of(edited, starting);
+            return worked(edited, starting);
         }
         Carrier moved = CarrierStage.of(edited, outline);
         Optional<Built> kept =

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -16,6 +17,22 @@ final class Csv {
     static String number(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
         return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+    }
+
+    /** {@return a cell that a spreadsheet does not take for a sum: words led by = + − @ get an apostrophe} */
+    static Object harmless(Object cell) {
+        return cell instanceof String text && isSum(text) ? "'" + text : cell;
+    }
+
+    private static boolean isSum(String text) {
+        return !text.isEmpty()
+                && "=+-@\t\r".indexOf(text.charAt(0)) >= 0
+                && !text.matches("-?[0-9]+(\\.[0-9]+)?");
+    }
+
+    /** {@return a cell as it was before it was made harmless} */
+    static String disarmed(String cell) {
+        return cell.startsWith("'") && isSum(cell.substring(1)) ? cell.substring(1) : cell;
     }
 
     /** Fills a table with its rows. */
@@ -37,7 +54,7 @@ final class Csv {
             filling.fill(
                     values -> {
                         try {
-                            printer.printRecord(values);
+                            printer.printRecord(Stream.of(values).map(Csv::harmless));
                         } catch (IOException e) {
                             throw new UncheckedIOException(e);
                         }

@@ -5,10 +5,15 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -31,6 +36,9 @@ public final class MaterialCsv {
 
     private static final List<String> FIRST = List.of("id", "name", "kind", "source");
 
+    /** Ends the name of a column that holds the source of one value. */
+    private static final String SOURCE_OF = "_source";
+
     private MaterialCsv() {}
 
     /**
@@ -47,10 +55,13 @@ public final class MaterialCsv {
         }
     }
 
-    /** {@return the materials of a library as CSV, a template for one's own} */
+    /** {@return the materials of a library as CSV, a template for one's own; each value with its source} */
     public static String text(MaterialLibrary library) {
         List<String> header = new ArrayList<>(FIRST);
-        Stream.of(Property.values()).forEach(property -> header.add(name(property)));
+        for (Property property : Property.values()) {
+            header.add(name(property));
+            header.add(name(property) + SOURCE_OF);
+        }
         return Csv.text(
                 header.toArray(String[]::new),
                 rows -> library.all().forEach(material -> rows.print(cells(material))));
@@ -63,7 +74,9 @@ public final class MaterialCsv {
         cells.add(material.kind().name().toLowerCase(Locale.ROOT));
         cells.add(material.values().values().stream().findFirst().map(Sourced::source).orElse(""));
         for (Property property : Property.values()) {
-            cells.add(material.has(property) ? Csv.number(material.value(property), 6) : "");
+            boolean has = material.has(property);
+            cells.add(has ? Csv.number(material.value(property), 6) : "");
+            cells.add(has ? material.sourced(property).source() : "");
         }
         return cells.toArray();
     }
@@ -73,28 +86,65 @@ public final class MaterialCsv {
     }
 
     /**
+     * {@return the materials of a table as a file holds it, in whatever encoding spreadsheets save}
+     *
+     * @param bytes the file
+     * @throws IllegalArgumentException if it is no such table, with a sentence
+     */
+    public static Reading read(byte[] bytes) {
+        return read(CsvText.decoded(bytes));
+    }
+
+    /**
      * {@return the materials of a table, line by line; a bad line is refused and told, the others stand}
      *
-     * @param text the table with its header line
+     * @param text the table with its header line; between the cells commas, semicolons or tabs
      * @throws IllegalArgumentException if the header lacks a column, with a sentence
      */
     public static Reading read(String text) {
+        String plain = CsvText.withoutMark(text);
+        char separator = CsvText.separator(plain);
         CSVFormat format =
                 CSVFormat.RFC4180
                         .builder()
-                        .setHeader()
-                        .setSkipHeaderRecord(true)
+                        .setDelimiter(separator)
                         .setTrim(true)
                         .setIgnoreEmptyLines(true)
                         .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-            return new Lines(columns(parser.getHeaderNames())).read(parser);
+        try (CSVParser parser =
+                CSVParser.parse(
+                        new StringReader(CsvText.withoutEmptyEnds(plain, separator)), format)) {
+            Iterator<CSVRecord> lines = parser.iterator();
+            if (!lines.hasNext()) {
+                throw new IllegalArgumentException(
+                        "the table is empty; its first line must name id, name, kind, source and the properties");
+            }
+            List<String> header =
+                    lines.next().toList().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
+            return new Lines(header, columns(header)).read(lines);
+        } catch (UncheckedIOException e) {
+            throw new IllegalArgumentException(broken(e.getCause()), e);
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            throw new IllegalArgumentException(broken(e), e);
         }
     }
 
+    private static String broken(IOException fault) {
+        String message = String.valueOf(fault.getMessage());
+        Matcher line = Pattern.compile("line:? ?(?:number)?:? ?(\\d+)").matcher(message);
+        String where = line.find() ? "line " + line.group(1) + ": " : "";
+        return where
+                + "the table breaks off in a quoted cell; close the quote, or double it inside a cell";
+    }
+
     private static Map<String, Property> columns(List<String> header) {
+        Set<String> seen = new HashSet<>();
+        for (String column : header) {
+            if (!seen.add(column)) {
+                throw new IllegalArgumentException(
+                        "line 1: column [%s] stands twice; remove or rename one".formatted(column));
+            }
+        }
         Map<String, Property> columns = new LinkedHashMap<>();
         for (String wanted : FIRST) {
             if (!header.contains(wanted)) {
@@ -104,7 +154,9 @@ public final class MaterialCsv {
             }
         }
         for (String column : header) {
-            if (!FIRST.contains(column)) {
+            if (column.endsWith(SOURCE_OF)) {
+                property(column.substring(0, column.length() - SOURCE_OF.length()));
+            } else if (!FIRST.contains(column)) {
                 columns.put(column, property(column));
             }
         }
@@ -128,17 +180,20 @@ public final class MaterialCsv {
 
     /** Reads lines one by one. */
     private static final class Lines {
+        private final List<String> header;
         private final Map<String, Property> columns;
         private final Map<String, Material> materials = new LinkedHashMap<>();
         private final List<String> faults = new ArrayList<>();
 
-        Lines(Map<String, Property> columns) {
+        Lines(List<String> header, Map<String, Property> columns) {
+            this.header = header;
             this.columns = columns;
         }
 
-        Reading read(CSVParser parser) {
+        Reading read(Iterator<CSVRecord> records) {
             int line = 1;
-            for (CSVRecord record : parser) {
+            while (records.hasNext()) {
+                CSVRecord record = records.next();
                 line++;
                 if (line > MOST_LINES) {
                     throw new IllegalArgumentException(
@@ -159,10 +214,10 @@ public final class MaterialCsv {
         }
 
         private Material material(CSVRecord record) {
-            if (!record.isConsistent()) {
+            if (record.size() != header.size()) {
                 throw new IllegalArgumentException(
                         "has [%d] cells and the first line has %d; fill it up with commas"
-                                .formatted(record.size(), FIRST.size() + columns.size()));
+                                .formatted(record.size(), header.size()));
             }
             String id = required(record, "id");
             if (!id.matches("[a-z0-9][a-z0-9-]*")) {
@@ -174,9 +229,13 @@ public final class MaterialCsv {
             Map<Property, Sourced> values = new EnumMap<>(Property.class);
             columns.forEach(
                     (column, property) -> {
-                        String cell = record.get(column);
+                        String cell = cell(record, column);
                         if (!cell.isEmpty()) {
-                            values.put(property, new Sourced(number(property, cell), source));
+                            String own = cell(record, column + SOURCE_OF);
+                            values.put(
+                                    property,
+                                    new Sourced(
+                                            number(property, cell), own.isEmpty() ? source : own));
                         }
                     });
             if (!values.containsKey(Property.DENSITY)) {
@@ -186,15 +245,21 @@ public final class MaterialCsv {
             return new Material(id, required(record, "name"), kind(record), values);
         }
 
-        private static String required(CSVRecord record, String column) {
-            String cell = record.get(column);
+        /** {@return what stands in a column, without the mark that keeps spreadsheets from reckoning it} */
+        private String cell(CSVRecord record, String column) {
+            int at = header.indexOf(column);
+            return at < 0 ? "" : Csv.disarmed(record.get(at).strip());
+        }
+
+        private String required(CSVRecord record, String column) {
+            String cell = cell(record, column);
             if (cell.isBlank()) {
                 throw new IllegalArgumentException(column + " is empty; fill it in");
             }
             return cell;
         }
 
-        private static Kind kind(CSVRecord record) {
+        private Kind kind(CSVRecord record) {
             String cell = required(record, "kind");
             return Stream.of(Kind.values())
                     .filter(kind -> kind.name().toLowerCase(Locale.ROOT).equals(cell))
@@ -216,15 +281,13 @@ public final class MaterialCsv {
         }
 
         private static double number(Property property, String cell) {
-            double value;
-            try {
-                value = Double.parseDouble(cell);
-            } catch (NumberFormatException e) {
-                throw new IllegalArgumentException(
-                        "%s is [%s] and must be a number; write it like 0.034"
-                                .formatted(name(property), cell),
-                        e);
-            }
+            double value =
+                    NumberText.parse(cell)
+                            .orElseThrow(
+                                    () ->
+                                            new IllegalArgumentException(
+                                                    "%s is [%s] and must be a number; write it like 0.034"
+                                                            .formatted(name(property), cell)));
             boolean good = value >= property.range().least() && value <= property.range().most();
             if (!good) {
                 throw new IllegalArgumentException(

@@ -4,10 +4,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.text.Normalizer;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import pteron.core.cutting.BarCutting;
 import pteron.core.model.BoxModel;
 import pteron.exchange.csv.BuildLists;
@@ -53,8 +56,13 @@ public final class Exports {
         }
     }
 
+    /** Makes the content of a file when it is wanted. */
+    private interface Content {
+        byte[] bytes() throws IOException;
+    }
+
     /**
-     * {@return the files written, in alphabetical order}
+     * {@return the files written, in alphabetical order; those that are there already are written over}
      *
      * @param model the box
      * @param cutting its bars
@@ -64,38 +72,60 @@ public final class Exports {
     public static List<Path> write(BoxModel model, BarCutting cutting, Order order)
             throws IOException {
         Files.createDirectories(order.folder());
+        Map<Path, Content> contents = contents(model, cutting, order);
+        for (Map.Entry<Path, Content> file : contents.entrySet()) {
+            WholeFile.write(file.getKey(), file.getValue().bytes());
+        }
+        return contents.keySet().stream().sorted().toList();
+    }
+
+    /** {@return files that {@link #write} would write over} */
+    public static List<Path> alreadyThere(BoxModel model, Order order) {
+        return contents(model, BarCutting.NONE, order).keySet().stream()
+                .filter(Files::exists)
+                .sorted()
+                .toList();
+    }
+
+    private static Map<Path, Content> contents(BoxModel model, BarCutting cutting, Order order) {
         String name = fileName(model.plan().name());
-        List<Path> written = new ArrayList<>();
+        Map<Path, Content> files = new LinkedHashMap<>();
         if (order.kinds().contains("csv")) {
-            written.add(text(order, name + "-cut-list.csv", ShopLists.cutList(model)));
-            written.add(text(order, name + "-bars.csv", ShopLists.barList(cutting)));
-            written.add(text(order, name + "-sheets.csv", ShopLists.sheetList(model)));
-            written.add(text(order, name + "-materials.csv", MaterialList.text(model, cutting)));
-            written.add(text(order, name + "-uprights.csv", BuildLists.uprights(model)));
-            written.add(text(order, name + "-strip.csv", BuildLists.strip(model)));
-            written.add(text(order, name + "-glue.csv", BuildLists.glue(model)));
+            put(files, order, name + "-cut-list.csv", () -> ShopLists.cutList(model));
+            put(files, order, name + "-bars.csv", () -> ShopLists.barList(cutting));
+            put(files, order, name + "-sheets.csv", () -> ShopLists.sheetList(model));
+            put(files, order, name + "-materials.csv", () -> MaterialList.text(model, cutting));
+            put(files, order, name + "-uprights.csv", () -> BuildLists.uprights(model));
+            put(files, order, name + "-strip.csv", () -> BuildLists.strip(model));
+            put(files, order, name + "-glue.csv", () -> BuildLists.glue(model));
         }
         if (order.kinds().contains("json")) {
-            written.add(text(order, name + "-figures.json", FiguresJson.text(model, cutting)));
+            put(files, order, name + "-figures.json", () -> FiguresJson.text(model, cutting));
         }
         if (order.kinds().contains("pdf")) {
-            Path file = order.folder().resolve(name + ".pdf");
-            WholeFile.write(file, ReportPdf.bytes(model, cutting, order.paper()));
-            written.add(file);
+            files.put(
+                    order.folder().resolve(name + ".pdf"),
+                    () -> ReportPdf.bytes(model, cutting, order.paper()));
         }
-        return written.stream().sorted().toList();
+        return files;
     }
 
-    private static Path text(Order order, String name, String text) throws IOException {
-        Path file = order.folder().resolve(name);
-        WholeFile.write(file, text.getBytes(StandardCharsets.UTF_8));
-        return file;
+    private static void put(
+            Map<Path, Content> files, Order order, String name, Supplier<String> text) {
+        files.put(order.folder().resolve(name), () -> text.get().getBytes(StandardCharsets.UTF_8));
     }
 
-    /** {@return a name of small letters, digits and hyphens, never empty} */
+    /** Longest beginning of a file's name that a plan's name gives (letters). */
+    private static final int LONGEST_NAME = 60;
+
+    /** {@return a name of small letters of any script, digits and hyphens, never empty} */
     static String fileName(String name) {
         String plain =
-                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "plan" : plain;
+                Normalizer.normalize(name, Normalizer.Form.NFC)
+                        .toLowerCase(Locale.ROOT)
+                        .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-");
+        String cut = plain.substring(0, Math.min(LONGEST_NAME, plain.length()));
+        String bare = cut.replaceAll("^-|-$", "");
+        return bare.isEmpty() ? "plan" : bare;
     }
 }

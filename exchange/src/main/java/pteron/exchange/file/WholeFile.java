@@ -1,66 +1,137 @@
 package pteron.exchange.file;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
-import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
-import java.util.UUID;
+import java.nio.file.attribute.PosixFilePermission;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Writes a file so that a crash leaves either the old or the new one whole. */
 public final class WholeFile {
 
-    private WholeFile() {}
+    private static final Set<PosixFilePermission> WRITERS =
+            Set.of(
+                    PosixFilePermission.OWNER_WRITE,
+                    PosixFilePermission.GROUP_WRITE,
+                    PosixFilePermission.OTHERS_WRITE);
+
+    /** A file that is being written: a dot, the name, the number of the process, a running number. */
+    private static final Pattern PART = Pattern.compile("\\..+\\.(\\d+)-\\d+\\.part");
+
+    private static long running;
+
+    private final Path target;
+    private final Path folder;
+    private final Disk disk;
+
+    private WholeFile(Path file, Disk disk) throws IOException {
+        this.target = followed(file.toAbsolutePath());
+        this.folder = target.getParent();
+        this.disk = disk;
+    }
 
     /**
-     * Writes a file.
+     * Writes a file. A link is followed, owner and mode of an old file are kept.
      *
      * @param file where to
      * @param bytes what, whole
      * @throws IOException if it cannot be written; the old file then stands as it was
      */
     public static void write(Path file, byte[] bytes) throws IOException {
-        Path target = file.toAbsolutePath();
-        Path folder = target.getParent();
-        if (!Files.isDirectory(folder)) {
-            throw new IOException(folder + " is no folder; make it first or save elsewhere");
-        }
-        Path beside =
-                folder.resolve("." + target.getFileName() + "." + UUID.randomUUID() + ".part");
+        write(file, bytes, Disk.REAL);
+    }
+
+    static void write(Path file, byte[] bytes, Disk disk) throws IOException {
+        new WholeFile(file, disk).write(bytes);
+    }
+
+    private void write(byte[] bytes) throws IOException {
+        check();
+        Path beside = beside();
         try {
-            try (FileChannel channel =
-                    FileChannel.open(
-                            beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-                ByteBuffer left = ByteBuffer.wrap(bytes);
-                while (left.hasRemaining()) {
-                    channel.write(left);
-                }
-                channel.force(true);
+            disk.writeNew(beside, bytes);
+            if (!Files.exists(target) || disk.dressLike(target, beside)) {
+                disk.move(beside, target);
+                disk.forceNames(folder);
+            } else {
+                // another's file that the builder may write: it stays that one's
+                disk.writeOver(target, bytes);
             }
-            keepPermissions(target, beside);
-            move(beside, target);
         } finally {
             Files.deleteIfExists(beside);
         }
     }
 
-    /** Whoever could read or write the old file can do so with the new one. */
-    private static void keepPermissions(Path old, Path other) throws IOException {
-        PosixFileAttributeView view = Files.getFileAttributeView(old, PosixFileAttributeView.class);
-        if (view != null && Files.isRegularFile(old)) {
-            Files.setPosixFilePermissions(other, view.readAttributes().permissions());
+    private void check() throws IOException {
+        if (!Files.isDirectory(folder)) {
+            throw new IOException(folder + " is no folder; make it first or save elsewhere");
+        }
+        if (Files.isDirectory(target)) {
+            throw new IOException(target + " is a folder; give a file's name in it");
+        }
+        if (Files.exists(target) && isProtected(target)) {
+            throw new IOException(
+                    target + " is write-protected; take the protection off or save elsewhere");
         }
     }
 
-    private static void move(Path from, Path to) throws IOException {
-        try {
-            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
-        } catch (AtomicMoveNotSupportedException e) {
-            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+    /** {@return whether nobody may write it, not even its owner, or this user may not} */
+    private static boolean isProtected(Path file) throws IOException {
+        PosixFileAttributeView view =
+                Files.getFileAttributeView(file, PosixFileAttributeView.class);
+        boolean nobody =
+                view != null
+                        && view.readAttributes().permissions().stream()
+                                .noneMatch(WRITERS::contains);
+        return nobody || !Files.isWritable(file);
+    }
+
+    private static Path followed(Path file) throws IOException {
+        Path at = file;
+        for (int links = 0; Files.isSymbolicLink(at); links++) {
+            if (links > 40) {
+                throw new FileSystemException(
+                        file.toString(), null, "links lead round in a circle");
+            }
+            at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
+        }
+        return at;
+    }
+
+    private Path beside() {
+        return folder.resolve(
+                ".%s.%d-%d.part"
+                        .formatted(target.getFileName(), ProcessHandle.current().pid(), next()));
+    }
+
+    private static synchronized long next() {
+        return ++running;
+    }
+
+    /**
+     * Takes away what processes that have ended left half written in a folder.
+     *
+     * @throws IOException if the folder cannot be read
+     */
+    public static void tidy(Path folder) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.toList()) {
+                Matcher part = PART.matcher(file.getFileName().toString());
+                if (part.matches()
+                        && Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)
+                        && ProcessHandle.of(Long.parseLong(part.group(1))).isEmpty()) {
+                    Files.deleteIfExists(file);
+                }
+            }
         }
     }
 }

@@ -25,7 +25,7 @@ final class BoxWriter {
         box.outline().forEach(point -> outline.add(point(point)));
         put(node, "widthMm", box.widthMm());
         put(node, "offsetMm", box.offsetMm());
-        if (box.raisedMm() != 0) {
+        if (!PlanWriter.isZero(box.raisedMm())) {
             put(node, "raisedMm", box.raisedMm());
         }
         details(node, box.details());
@@ -36,7 +36,7 @@ final class BoxWriter {
         ObjectNode node = object();
         put(node, "xMm", point.xMm());
         put(node, "zMm", point.zMm());
-        if (point.filletMm() != 0) {
+        if (!PlanWriter.isZero(point.filletMm())) {
             put(node, "filletMm", point.filletMm());
         }
         switch (point.link()) {

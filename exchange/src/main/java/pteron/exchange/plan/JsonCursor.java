@@ -17,6 +17,9 @@ final class JsonCursor {
     /** Longest text that is shown of a wrong value. */
     private static final int SHOWN = 40;
 
+    /** Longest text of a plan: a page; beyond lies a slip or a spoilt file. */
+    static final int LONGEST_TEXT = 1000;
+
     private final JsonNode node;
     private final String path;
     private final Set<String> asked = new HashSet<>();
@@ -158,7 +161,14 @@ final class JsonCursor {
         if (!value.isTextual()) {
             throw wrong(path(name), value, "a text in quotes");
         }
-        return value.textValue();
+        String text = value.textValue();
+        if (text.length() > LONGEST_TEXT) {
+            throw new PlanFormatException(
+                    path(name),
+                    "is a text of %d letters and may have %d; shorten it"
+                            .formatted(text.length(), LONGEST_TEXT));
+        }
+        return text;
     }
 
     /** {@return the choice whose name in small letters is written there} */
@@ -173,7 +183,8 @@ final class JsonCursor {
                 Stream.of(choices).map(choice -> choice.name().toLowerCase(Locale.ROOT)).toList();
         throw new PlanFormatException(
                 path(name),
-                "is “%s” and must be one of %s".formatted(text, String.join(", ", names)));
+                "is %s and must be one of %s"
+                        .formatted(shown(field(name)), String.join(", ", names)));
     }
 
     /** Refuses fields that nobody asked for. */
@@ -182,9 +193,8 @@ final class JsonCursor {
         node.fieldNames().forEachRemaining(unknown::add);
         unknown.removeAll(asked);
         if (!unknown.isEmpty()) {
-            String first = unknown.iterator().next();
             throw new PlanFormatException(
-                    path(first),
+                    path(shortened(unknown.iterator().next())),
                     "is no field that Pteron knows here; known are %s. Remove or rename it"
                             .formatted(String.join(", ", new TreeSet<>(asked))));
         }
@@ -196,7 +206,10 @@ final class JsonCursor {
     }
 
     private static String shown(JsonNode value) {
-        String text = value.toString();
+        return shortened(value.toString());
+    }
+
+    private static String shortened(String text) {
         return text.length() > SHOWN ? text.substring(0, SHOWN) + "…" : text;
     }
 }

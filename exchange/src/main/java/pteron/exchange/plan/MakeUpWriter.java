@@ -111,7 +111,7 @@ final class MakeUpWriter {
         ObjectNode node = object();
         put(node, "thicknessMm", section.thicknessMm());
         put(node, "depthMm", section.depthMm());
-        if (section.wallMm() != 0) {
+        if (!PlanWriter.isZero(section.wallMm())) {
             put(node, "wallMm", section.wallMm());
         }
         return node;

@@ -3,6 +3,8 @@ package pteron.exchange.plan;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
+import com.fasterxml.jackson.core.io.JsonEOFException;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -23,6 +25,9 @@ public final class PlanFile {
 
     /** Largest file that is read (bytes); a plan takes a few thousand. */
     private static final int LARGEST = 10_000_000;
+
+    /** How much of a faulty place is shown (bytes). */
+    private static final int SHOWN = 24;
 
     private static final JsonMapper MAPPER =
             JsonMapper.builder()
@@ -71,23 +76,56 @@ public final class PlanFile {
     }
 
     private static JsonNode tree(byte[] bytes) throws PlanFormatException, IOException {
+        if (isBlank(bytes)) {
+            throw new PlanFormatException(
+                    "", "the file is empty; choose another, or an earlier save of it");
+        }
         try {
             return MAPPER.readTree(bytes);
         } catch (JsonProcessingException e) {
             JsonLocation at = e.getLocation();
-            String place =
-                    at == null
-                            ? ""
-                            : "line %d, column %d".formatted(at.getLineNr(), at.getColumnNr());
-            throw new PlanFormatException(
-                    place,
-                    "the JSON breaks off here: %s; mend it in a text editor"
-                            .formatted(firstLine(e.getOriginalMessage())));
+            throw new PlanFormatException(place(at), fault(e, at, bytes));
         }
     }
 
-    private static String firstLine(String message) {
-        return message.lines().findFirst().orElse("").strip();
+    private static boolean isBlank(byte[] bytes) {
+        for (byte one : bytes) {
+            if (one > ' ' || one < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String place(JsonLocation at) {
+        return at == null ? "" : "line %d, column %d".formatted(at.getLineNr(), at.getColumnNr());
+    }
+
+    /** The parser's own words are a programmer's; only their kind is used. */
+    private static String fault(JsonProcessingException fault, JsonLocation at, byte[] bytes) {
+        if (fault instanceof StreamConstraintsException) {
+            return "a value is longer or deeper than any of a plan; this is no plan, or a spoilt one";
+        }
+        String words = String.valueOf(fault.getOriginalMessage());
+        if (words.startsWith("Duplicate field")) {
+            return "the field before this place stands twice in its object; remove one";
+        }
+        if (words.contains("UTF-8")) {
+            return "a letter is not in UTF-8; save the file as UTF-8 in a text editor";
+        }
+        long offset = at == null ? bytes.length : at.getByteOffset();
+        if (fault instanceof JsonEOFException || offset >= bytes.length) {
+            return "the file breaks off before its last brace; take an earlier save, or mend it in a text editor";
+        }
+        return "what stands here is no JSON: %s; mend it in a text editor"
+                .formatted(shown(bytes, offset));
+    }
+
+    private static String shown(byte[] bytes, long offset) {
+        int from = (int) Math.max(0, offset - 1);
+        int length = Math.min(SHOWN, bytes.length - from);
+        String text = new String(bytes, from, length, StandardCharsets.UTF_8);
+        return "“" + text.lines().findFirst().orElse("").strip() + "”";
     }
 
     /** {@return the text of a plan file} */

@@ -51,7 +51,7 @@ final class PlanWriter {
 
     /** Whole numbers are written without a point. */
     static void put(ObjectNode node, String name, double value) {
-        if (value == Math.rint(value) && Math.abs(value) < 1e15) {
+        if (isWhole(value)) {
             node.put(name, (long) value);
         } else {
             node.put(name, value);
@@ -61,12 +61,26 @@ final class PlanWriter {
     static void put(ObjectNode node, String name, List<Double> values) {
         ArrayNode list = node.putArray(name);
         for (double value : values) {
-            if (value == Math.rint(value)) {
+            if (isWhole(value)) {
                 list.add((long) value);
             } else {
                 list.add(value);
             }
         }
+    }
+
+    /** {@return whether a number is written without a point; −0.0 is not, so that it comes back as it was} */
+    private static boolean isWhole(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15 && !isMinusZero(value);
+    }
+
+    /** {@return whether a number is the usual one of a field that may be left out} */
+    static boolean isZero(double value) {
+        return value == 0 && !isMinusZero(value);
+    }
+
+    private static boolean isMinusZero(double value) {
+        return Double.compare(value, -0.0) == 0;
     }
 
     private static ObjectNode opening(Opening opening) {

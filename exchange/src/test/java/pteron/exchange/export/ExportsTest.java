@@ -220,8 +220,10 @@ class ExportsTest {
 
     @Test
     void fileName_isPlain() {
-        assertThat(Exports.fileName("Wägtail / 2")).isEqualTo("w-gtail-2");
+        assertThat(Exports.fileName("Wägtail / 2")).isEqualTo("wägtail-2");
         assertThat(Exports.fileName("???")).isEqualTo("plan");
+        assertThat(Exports.fileName("小屋")).isEqualTo("小屋").isNotEqualTo(Exports.fileName("移動図書"));
+        assertThat(Exports.fileName("x".repeat(300))).hasSize(60);
     }
 
     @Test

@@ -60,7 +60,7 @@ class PlanFileTest {
                         "box.widthMm: is 20 mm and must be from 600 to 3\u2009500 mm"),
                 broken(
                         "newer version",
-                        "\"version\" : 2",
+                        "\"version\" : 3",
                         "\"version\" : 3",
                         "version: is 3 and this Pteron reads up to 2"),
                 broken(
@@ -77,7 +77,7 @@ class PlanFileTest {
                         "unknown choice",
                         "\"wall\" : \"right\"",
                         "\"wall\" : \"roof\"",
-                        "openings[3].wall: is “roof” and must be one of left, right, front, rear"),
+                        "openings[3].wall: is \"roof\" and must be one of left, right, front, rear"),
                 broken("an id twice", "\"window-a\"", "\"window-b\"", "openings share an id"),
                 broken(
                         "axles out of order",

@@ -1,0 +1,159 @@
+package pteron.app.keep;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import pteron.core.plan.BoxPlan;
+import pteron.exchange.file.FileWords;
+import pteron.exchange.plan.RecoveryFile;
+
+/**
+ * Keeps an open plan against a power cut, and watches its file for changes by somebody else; on a thread of
+ * its own. What it is told it may be told on any thread.
+ */
+public final class Keeper implements AutoCloseable {
+
+    /** How often it looks; with the time to write, an edit is kept within five seconds. */
+    public static final Duration USUAL = Duration.ofSeconds(2);
+
+    /**
+     * Whom it tells, on its own thread.
+     *
+     * @param changedByOthers is given the file that somebody else changed, once for each change
+     * @param failed is given a sentence when the plan cannot be kept, once until it can be again
+     */
+    public record Listeners(Consumer<Path> changedByOthers, Consumer<String> failed) {}
+
+    /** What there is to keep: plan and its file, and by what the file is known. */
+    private record State(BoxPlan plan, boolean changed, Optional<Path> file, Stamp stamp) {}
+
+    private final Recoveries recoveries;
+    private final Listeners listeners;
+    private final ScheduledExecutorService ticks =
+            Executors.newSingleThreadScheduledExecutor(
+                    task -> {
+                        Thread thread = new Thread(task, "keeper");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+    private volatile State state;
+    private Recoveries.Place place;
+    private BoxPlan kept;
+    private Stamp told;
+    private boolean failing;
+
+    /** A keeper that looks so often. */
+    public Keeper(Recoveries recoveries, Duration every, Listeners listeners) {
+        this.recoveries = recoveries;
+        this.listeners = listeners;
+        long millis = every.toMillis();
+        ticks.scheduleWithFixedDelay(this::tick, millis, millis, TimeUnit.MILLISECONDS);
+    }
+
+    /**
+     * Tells how the document stands.
+     *
+     * @param plan the plan
+     * @param changed whether it differs from what is saved
+     * @param file its file, empty while it never was saved
+     * @param stamp the file as it was read or saved last
+     */
+    public void stands(BoxPlan plan, boolean changed, Optional<Path> file, Stamp stamp) {
+        state = new State(plan, changed, file, stamp);
+    }
+
+    private void tick() {
+        State now = state;
+        if (now == null) {
+            return;
+        }
+        try {
+            keep(now);
+            failing = false;
+        } catch (IOException e) {
+            fail(e);
+        } catch (RuntimeException e) {
+            Faults.report(e);
+        }
+        watch(now);
+    }
+
+    private void fail(IOException fault) {
+        if (!failing) {
+            failing = true;
+            listeners.failed.accept(FileWords.sentence(fault));
+        }
+    }
+
+    private void keep(State now) throws IOException {
+        if (!now.changed) {
+            forget();
+        } else if (!now.plan.equals(kept)) {
+            if (place == null) {
+                place = recoveries.newPlace();
+            }
+            new RecoveryFile(now.plan, now.file.map(Path::toAbsolutePath), Instant.now())
+                    .write(place.file());
+            kept = now.plan;
+        }
+    }
+
+    private void forget() throws IOException {
+        if (place != null) {
+            place.close();
+            place = null;
+            kept = null;
+        }
+    }
+
+    private void watch(State now) {
+        if (now.file.isEmpty()) {
+            return;
+        }
+        try {
+            Stamp there = Stamp.of(now.file.get());
+            boolean other = !there.equals(now.stamp) && !there.equals(Stamp.NONE);
+            boolean newer = state == now && !there.equals(told);
+            told = other ? there : null;
+            if (other && newer) {
+                listeners.changedByOthers.accept(now.file.get());
+            }
+        } catch (IOException e) {
+            // a folder that is gone is told when the plan is saved
+            Faults.note(e);
+        }
+    }
+
+    /** Keeps the plan now, and does something then, on the keeper's thread. */
+    public void keepNow(Runnable then) {
+        if (!ticks.isShutdown()) {
+            ticks.execute(
+                    () -> {
+                        tick();
+                        then.run();
+                    });
+        }
+    }
+
+    /** Ends; the kept plan goes, for it is saved or not wanted. */
+    @Override
+    public void close() {
+        ticks.shutdown();
+        try {
+            if (!ticks.awaitTermination(5, TimeUnit.SECONDS)) {
+                return;
+            }
+            forget();
+        } catch (IOException e) {
+            Faults.note(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
