@@ -16,7 +16,9 @@ public record Material(String id, String name, Kind kind, Map<Property, Sourced>
 
     /** Copies the values, in the order of the properties. */
     public Material {
-        values = Collections.unmodifiableMap(new EnumMap<>(values));
+        EnumMap<Property, Sourced> copy = new EnumMap<>(Property.class);
+        copy.putAll(values);
+        values = Collections.unmodifiableMap(copy);
     }
 
     /** What a material is used as. */

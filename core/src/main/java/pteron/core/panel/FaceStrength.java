@@ -3,16 +3,19 @@ package pteron.core.panel;
 import pteron.core.material.Material;
 import pteron.core.material.Material.Kind;
 import pteron.core.material.Property;
+import pteron.core.plan.ServiceClass;
 import pteron.core.strength.Duration;
 import pteron.core.strength.TimberStrength;
+import pteron.core.strength.WoodKind;
 
 /**
  * Design strengths of a face.
  *
  * @param material its material
  * @param duration how long the load stands
+ * @param service how damp it becomes
  */
-record FaceStrength(Material material, Duration duration) {
+record FaceStrength(Material material, Duration duration, ServiceClass service) {
 
     /** Factor on the strength of metal: EN 1999-1-1 and EN 1993-1-1, from memory. */
     static final double GAMMA_METAL = 1.1;
@@ -24,14 +27,14 @@ record FaceStrength(Material material, Duration duration) {
 
     double design(Property property) {
         if (material.kind() == Kind.BOARD || material.kind() == Kind.TIMBER) {
-            return new TimberStrength(material, duration).design(property);
+            return new TimberStrength(material, duration, service).design(property);
         }
         boolean metal = material.value(Property.MODULUS) >= METAL_FROM_MODULUS;
         return material.value(property) / (metal ? GAMMA_METAL : GAMMA_PLASTIC);
     }
 
-    /** {@return growth of the sag under what stays: creep of plywood, EN 1995-1-1 table 3.2} */
+    /** {@return growth of the sag under what stays: EN 1995-1-1 table 3.2; none for metal and plastic} */
     double creep() {
-        return material.kind() == Kind.BOARD ? TimberStrength.KDEF_TIMBER : 0;
+        return WoodKind.of(material).map(kind -> kind.kdef(service)).orElse(0.0);
     }
 }

@@ -98,13 +98,20 @@ final class PanelCheck {
                 + load.source();
     }
 
+    /** What the theory of a strip does not see under a small patch. */
+    private String patchLimit() {
+        return load.isSpread(spanMm) ? "" : "; " + ThickFaces.PATCH_LIMIT;
+    }
+
     private Check sag() {
         double creep =
                 load.isSpread(spanMm) && load.key().equals("people")
                         ? 1
                                 + PanelLoad.STAYS
                                         * new FaceStrength(
-                                                        panel.loaded().material(), load.duration())
+                                                        panel.loaded().material(),
+                                                        load.duration(),
+                                                        panel.service())
                                                 .creep()
                         : 1;
         double sag = answer.deflectionMm() * creep;
@@ -148,7 +155,8 @@ final class PanelCheck {
     }
 
     private Check faceCheck(String mode, double stretch, double bending, Property along) {
-        FaceStrength strength = new FaceStrength(panel.loaded().material(), load.duration());
+        FaceStrength strength =
+                new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
         Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
         double use = stretch / strength.design(known) + bending / strength.design(Property.BENDING);
         return check(
@@ -167,7 +175,7 @@ final class PanelCheck {
                                         "fmd",
                                         "design strength in bending",
                                         Quantity.stress(strength.design(Property.BENDING)))
-                                .source(source()));
+                                .source(source() + patchLimit()));
     }
 
     private Check wrinkling() {

@@ -20,18 +20,23 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.outline.Outline;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.strength.Check;
 import pteron.core.strength.Duration;
 import pteron.core.strength.StrengthStage;
 import pteron.core.strength.ThickFaces;
 import pteron.core.strength.Wind;
+import pteron.core.strength.WindZones;
 
 /** Checks floor, and walls and roof without a frame, as sandwich panels. */
 public final class PanelStage {
 
     /** Acceleration of gravity (m/s²): ISO 80000-3. */
     private static final double GRAVITY = 9.80665;
+
+    /** Width of the strip of wall or roof that the wind is put on (mm). */
+    private static final double STRIP_MM = 1000;
 
     /** One person who works on a roof (N): EN 1991-1-1, category H. */
     static final double ON_ROOF_NEWTON = 1000;
@@ -41,12 +46,14 @@ public final class PanelStage {
 
     private final BoxPlan plan;
     private final MaterialLibrary library;
+    private final Carrier carrier;
     private final List<Check> checks = new ArrayList<>();
     private final List<Figure> figures = new ArrayList<>();
 
-    private PanelStage(BoxPlan plan, MaterialLibrary library) {
+    private PanelStage(BoxPlan plan, MaterialLibrary library, Carrier carrier) {
         this.plan = plan;
         this.library = library;
+        this.carrier = carrier;
     }
 
     /**
@@ -64,8 +71,8 @@ public final class PanelStage {
             Carrier carrier,
             Outline outline,
             Inside inside) {
-        PanelStage stage = new PanelStage(plan, library);
-        stage.floor(carrier, outline);
+        PanelStage stage = new PanelStage(plan, library, carrier);
+        stage.floor(outline);
         stage.framed("walls", plan.makeUp().walls(), inside);
         stage.framed("roof", plan.makeUp().roof(), inside);
         stage.checks.forEach(check -> stage.figures.add(figure(check)));
@@ -80,14 +87,15 @@ public final class PanelStage {
                 check.working());
     }
 
-    private void floor(Carrier carrier, Outline outline) {
+    private void floor(Outline outline) {
         Floor floor = plan.makeUp().floor();
         if (!SandwichPanel.isKnown(floor.topFace(), floor.core(), floor.bottomFace(), library)) {
             return;
         }
         SandwichPanel panel =
                 SandwichPanel.of(
-                        "floor", floor.topFace(), floor.core(), floor.bottomFace(), library);
+                                "floor", floor.topFace(), floor.core(), floor.bottomFace(), library)
+                        .in(plan.loads().serviceClass());
         double span = floor.onBearers() ? floor.bearers().spacingMm() : widestGap(carrier, outline);
         double support =
                 floor.onBearers()
@@ -158,20 +166,39 @@ public final class PanelStage {
         }
         SandwichPanel sandwich =
                 SandwichPanel.of(
-                        part, framed.outerSkin(), framed.insulation(), framed.innerSkin(), library);
+                                part,
+                                framed.outerSkin(),
+                                framed.insulation(),
+                                framed.innerSkin(),
+                                library)
+                        .in(plan.loads().serviceClass());
         double support = framed.members().section().thicknessMm();
-        double wind = Wind.pressure(plan.loads().windSpeed()) * Wind.NET_COEFFICIENT / 1e6;
         double span =
                 part.equals("roof") ? inside.widthMm() : inside.room().get().bounds().height();
         span(part, span, part.equals("roof") ? "width inside" : "height inside");
         List<PanelLoad> loads = new ArrayList<>();
-        loads.add(PanelLoad.spread("wind", "wind", wind, span, Duration.SHORT));
+        loads.add(wind(part.equals("roof"), span));
         if (part.equals("roof")) {
             loads.add(PanelLoad.heel(ON_ROOF_NEWTON, span));
         }
         for (PanelLoad load : loads) {
             checks.addAll(new PanelCheck(sandwich, load, span, support).checks());
         }
+    }
+
+    /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of the roof. */
+    private PanelLoad wind(boolean roof, double span) {
+        WindZones zones = StrengthStage.zones(plan, carrier);
+        double area = span * STRIP_MM / 1e6;
+        WindZones.Zone end = zones.wall(false, 0, area);
+        WindZones.Zone side = zones.wall(true, 0, area);
+        WindZones.Zone wall = side.net() > end.net() ? side : end;
+        WindZones.Zone zone = roof ? zones.roof(STRIP_MM / 2, area) : wall;
+        double pressure = Wind.pressure(plan.loads().windSpeed()) * zone.net() / 1e6;
+        String words =
+                "wind in zone %s, %s times its pressure"
+                        .formatted(zone.name(), NumberText.format(zone.net(), 2));
+        return PanelLoad.spread("wind", words, pressure, span, Duration.SHORT);
     }
 
     private void span(String part, double mm, String words) {

@@ -4,6 +4,7 @@ import pteron.core.buildup.Layer;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.plan.ServiceClass;
 import pteron.core.strength.SandwichStrip;
 
 /**
@@ -13,8 +14,10 @@ import pteron.core.strength.SandwichStrip;
  * @param loaded face that is loaded
  * @param core core
  * @param other face on the other side
+ * @param service how damp its wood becomes
  */
-public record SandwichPanel(String part, Sheet loaded, Sheet core, Sheet other) {
+public record SandwichPanel(
+        String part, Sheet loaded, Sheet core, Sheet other, ServiceClass service) {
 
     /**
      * A layer with its material.
@@ -29,7 +32,16 @@ public record SandwichPanel(String part, Sheet loaded, Sheet core, Sheet other) 
     public static SandwichPanel of(
             String part, Layer loaded, Layer core, Layer other, MaterialLibrary library) {
         return new SandwichPanel(
-                part, sheet(loaded, library), sheet(core, library), sheet(other, library));
+                part,
+                sheet(loaded, library),
+                sheet(core, library),
+                sheet(other, library),
+                ServiceClass.COVERED);
+    }
+
+    /** {@return this panel where its wood becomes so damp} */
+    public SandwichPanel in(ServiceClass other) {
+        return new SandwichPanel(part, loaded, core, this.other, other);
     }
 
     private static Sheet sheet(Layer layer, MaterialLibrary library) {

@@ -2,6 +2,7 @@ package pteron.core.reckon;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import pteron.core.carrier.Steps;
 import pteron.core.figure.Figure;
@@ -73,7 +74,7 @@ final class WarmthCalculators {
             double mm = Require.positive("layers", thickness.get(i), "mm");
             layers.add(new WarmLayer("", "layer " + (i + 1), mm, bay, bar, bay));
         }
-        return new WarmWall("walls", layers, share, 0, Surfaces.WALL, false);
+        return new WarmWall("walls", layers, share, 0, Surfaces.WALL, Optional.empty());
     }
 
     private static List<Figure> figures(WarmWall wall) {
@@ -90,7 +91,7 @@ final class WarmthCalculators {
                             .standard("Rse", "outside", resistance(wall.surfaces().outside()))
                             .worked("R'", "upper limit", resistance(wall.upperLimit()))
                             .worked("R''", "lower limit", resistance(wall.lowerLimit()))
-                            .source("ISO 6946, combined method; heat flowing level");
+                            .source("ISO 6946:2017, combined method; heat flowing level");
                 };
         return List.of(
                 Figure.of("r", "R, air to air", resistance(wall.resistance()), working),

@@ -72,7 +72,7 @@ final class SchoolFigures {
                                         "u",
                                         "U, ",
                                         new Quantity(u, Unit.WATT_PER_SQUARE_METRE_KELVIN),
-                                        "ISO 6946, frame share from the spacing"));
+                                        "ISO 6946:2017, frame share from the spacing"));
     }
 
     private void add(String figure, String words, Quantity value, String formula) {

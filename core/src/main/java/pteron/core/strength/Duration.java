@@ -1,29 +1,15 @@
 package pteron.core.strength;
 
-/**
- * How long a load stands, with the factor on strength of solid timber and plywood in service classes 1
- * and 2. Source: EN 1995-1-1 table 3.1, from memory.
- */
+/** How long a load stands: EN 1995-1-1 table 2.1. */
 public enum Duration {
     /** More than ten years, such as the weight of the box. */
-    PERMANENT(0.60),
+    PERMANENT,
     /** Half a year to ten years, such as stores. */
-    LONG(0.70),
+    LONG,
     /** A week to half a year, such as people and goods on a floor. */
-    MEDIUM(0.80),
+    MEDIUM,
     /** Less than a week, such as wind or a person on the roof. */
-    SHORT(0.90),
+    SHORT,
     /** A blow. */
-    INSTANTANEOUS(1.10);
-
-    private final double kmod;
-
-    Duration(double kmod) {
-        this.kmod = kmod;
-    }
-
-    /** {@return the modification factor} */
-    public double kmod() {
-        return kmod;
-    }
+    INSTANTANEOUS
 }

@@ -41,7 +41,8 @@ final class FloorCheck {
                                 library.get(member.timber()),
                                 span,
                                 loads,
-                                Duration.MEDIUM));
+                                new MemberCheck.Setting(
+                                        Duration.MEDIUM, plan.loads().serviceClass(), null)));
             }
         }
         return checks;

@@ -46,12 +46,14 @@ public record LoadCase(double permanent, double spread, double middle) {
      * <pre>  f = fG · (1 + kdef) + fQ  </pre>
      *
      * <p>Source: EN 1995-1-1 2.2.3 with psi2 = 0, from memory. Example: a beam of L 2000, EI 1e10 with
-     * permanent 0.1 N/mm and 1000 N in the middle gives 2.083 · 1.8 + 16.667 = 20.417 mm.
+     * permanent 0.1 N/mm, kdef 0.8 and 1000 N in the middle gives 2.083 · 1.8 + 16.667 = 20.417 mm.
      *
+     * @param beam the beam
+     * @param creep kdef
      * @return deflection (mm)
      */
-    public double finalDeflection(Beam beam) {
-        return beam.spreadDeflection(permanent) * (1 + TimberStrength.KDEF_TIMBER)
+    public double finalDeflection(Beam beam, double creep) {
+        return beam.spreadDeflection(permanent) * (1 + creep)
                 + beam.spreadDeflection(spread)
                 + beam.middleDeflection(middle);
     }

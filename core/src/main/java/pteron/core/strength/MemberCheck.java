@@ -7,6 +7,7 @@ import pteron.core.buildup.Section;
 import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
@@ -19,7 +20,7 @@ import pteron.core.quantity.Unit;
  * @param timber its timber
  * @param spanMm distance between supports (mm)
  * @param loads what lies on it
- * @param duration how long the governing load stands
+ * @param setting how long the governing load stands, how damp the timber becomes, what the wind does
  */
 record MemberCheck(
         String kind,
@@ -28,7 +29,16 @@ record MemberCheck(
         Material timber,
         double spanMm,
         LoadCase loads,
-        Duration duration) {
+        Setting setting) {
+
+    /**
+     * What goes with the loads.
+     *
+     * @param duration how long the governing load stands
+     * @param service how damp the timber becomes
+     * @param wind zone and coefficient, null where wind is not what loads it
+     */
+    record Setting(Duration duration, ServiceClass service, WindZones.Zone wind) {}
 
     /** Span over the deflection that is good enough; EN 1995-1-1 table 7.2 has L/150 to L/300. */
     static final double SPAN_OVER_DEFLECTION = 200;
@@ -42,7 +52,7 @@ record MemberCheck(
     }
 
     private TimberStrength strength() {
-        return new TimberStrength(timber, duration);
+        return new TimberStrength(timber, setting.duration, setting.service);
     }
 
     List<Check> checks() {
@@ -66,9 +76,10 @@ record MemberCheck(
                                         Quantity.stress(timber.value(Property.BENDING)))
                                 .standard(
                                         "kmod",
-                                        "factor for duration "
-                                                + duration.name().toLowerCase(Locale.ROOT),
-                                        Quantity.ratio(duration.kmod()))
+                                        "factor for service class %d and duration "
+                                                        .formatted(setting.service.number())
+                                                + setting.duration.name().toLowerCase(Locale.ROOT),
+                                        Quantity.ratio(strength().kmod()))
                                 .standard(
                                         "gamma",
                                         "partial factor of the material",
@@ -102,7 +113,7 @@ record MemberCheck(
     }
 
     private Check deflection() {
-        double sag = loads.finalDeflection(beam());
+        double sag = loads.finalDeflection(beam(), strength().kdef());
         double limit = spanMm / SPAN_OVER_DEFLECTION;
         return check(
                 "deflection",
@@ -110,15 +121,19 @@ record MemberCheck(
                 Quantity.mm(limit),
                 () ->
                         loadTerms(
-                                        "u = f / (L/200), f = 5 (1.8 g + q) L⁴ / (384 E I) + P L³ / (48 E I)"
+                                        "u = f / (L/200), f = 5 ((1 + kdef) g + q) L⁴ / (384 E I) + P L³ / (48 E I)"
                                                 .replace("⁴", "4"))
                                 .material(
                                         "E",
                                         "modulus, " + timber.name(),
                                         Quantity.stress(timber.value(Property.MODULUS)))
+                                .standard(
+                                        "kdef",
+                                        "creep under the permanent load",
+                                        Quantity.ratio(strength().kdef()))
                                 .worked("f", "deflection", Quantity.mm(sag))
                                 .source(
-                                        "EN 1995-1-1 2.2.3 and 7.2, creep factor 0.8 on the permanent load; L/200 is our choice within its table"));
+                                        "EN 1995-1-1 2.2.3, 7.2 and table 3.2; L/200 is our choice within its table"));
     }
 
     private Check check(
@@ -136,6 +151,13 @@ record MemberCheck(
         working.plan("h", "depth", Quantity.mm(section.depthMm()));
         working.worked("g", "permanent load", line(loads.permanent()));
         working.worked("q", "load that comes and goes", line(loads.spread()));
+        if (setting.wind != null) {
+            working.standard(
+                    "c",
+                    "wind in zone %s, outside and inside, EN 1991-1-4; q = c · wind · width carried"
+                            .formatted(setting.wind.name()),
+                    Quantity.ratio(setting.wind.net()));
+        }
         return working.standard("P", "load in the middle", Quantity.newton(loads.middle()));
     }
 

@@ -6,10 +6,11 @@ import pteron.core.buildup.Framed;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
+import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 
-/** Bows of the roof under their weight and one person. */
+/** Bows of the roof under their weight and one person, and under the suction of the wind. */
 final class RoofCheck {
 
     /** One person for maintenance (N): EN 1991-1-1 table 6.10, category H. */
@@ -17,15 +18,21 @@ final class RoofCheck {
 
     private RoofCheck() {}
 
-    /** {@return a check of every bow} */
-    static List<MemberCheck> of(BoxPlan plan, List<PanelFrame> panels, MaterialLibrary library) {
+    /** {@return a check of every bow under its weight and a person, and lifted by the wind} */
+    static List<MemberCheck> of(
+            BoxPlan plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
                 double carried = FloorCheck.widestBay(panel);
+                Bounds2 roof = panel.panel().frame().bounds();
                 for (Member member : panel.members()) {
                     if (member.role() == Role.BOW || member.role() == Role.END_BOW) {
-                        checks.add(bow(plan, member, carried, library));
+                        Bow bow = new Bow(plan, member, carried, library);
+                        checks.add(bow.trodden());
+                        double at = member.bounds().middle().u();
+                        double fromEnd = Math.min(at - roof.fromU(), roof.toU() - at);
+                        checks.add(bow.lifted(zones, fromEnd));
                     }
                 }
             }
@@ -33,24 +40,45 @@ final class RoofCheck {
         return checks;
     }
 
-    private static MemberCheck bow(
-            BoxPlan plan, Member member, double carried, MaterialLibrary library) {
-        Framed roof = plan.makeUp().roof();
-        double perArea =
-                FloorCheck.massPerArea(roof.outerSkin(), library)
-                        + FloorCheck.massPerArea(roof.insulation(), library)
-                        + FloorCheck.massPerArea(roof.innerSkin(), library);
-        double own = member.section().areaMm2() * library.get(member.timber()).density() / 1e6;
-        double weight = (perArea * carried / 1000 + own) * FloorCheck.GRAVITY / 1000;
-        // each end rests on the whole top plate; the span runs from middle to middle
-        double bearing = plan.makeUp().walls().members().section().depthMm();
-        return new MemberCheck(
-                "bow",
-                member.name(),
-                member.section(),
-                library.get(member.timber()),
-                member.lengthMm() - bearing,
-                new LoadCase(weight, 0, PERSON_N),
-                Duration.SHORT);
+    /** A bow and the width of roof that it carries (mm). */
+    private record Bow(BoxPlan plan, Member member, double carriedMm, MaterialLibrary library) {
+
+        private double weight() {
+            Framed roof = plan.makeUp().roof();
+            double perArea =
+                    FloorCheck.massPerArea(roof.outerSkin(), library)
+                            + FloorCheck.massPerArea(roof.insulation(), library)
+                            + FloorCheck.massPerArea(roof.innerSkin(), library);
+            double own = member.section().areaMm2() * library.get(member.timber()).density() / 1e6;
+            return (perArea * carriedMm / 1000 + own) * FloorCheck.GRAVITY / 1000;
+        }
+
+        /** Each end rests on the whole top plate; the span runs from middle to middle. */
+        private double spanMm() {
+            return member.lengthMm() - plan.makeUp().walls().members().section().depthMm();
+        }
+
+        MemberCheck trodden() {
+            return check(new LoadCase(weight(), 0, PERSON_N), null);
+        }
+
+        /** What the weight does not hold down: 1.5 q − 1.0 g, EN 1990 table A1.2(A) and (B). */
+        MemberCheck lifted(WindZones zones, double fromEndMm) {
+            WindZones.Zone zone = zones.roof(fromEndMm, carriedMm * spanMm() / 1e6);
+            double suction = Wind.pressure(plan.loads().windSpeed()) * zone.net() * carriedMm / 1e6;
+            double net = Math.max(0, suction - weight() / LoadCase.GAMMA_VARIABLE);
+            return check(new LoadCase(0, net, 0), zone);
+        }
+
+        private MemberCheck check(LoadCase loads, WindZones.Zone zone) {
+            return new MemberCheck(
+                    "bow",
+                    member.name(),
+                    member.section(),
+                    library.get(member.timber()),
+                    spanMm(),
+                    loads,
+                    new MemberCheck.Setting(Duration.SHORT, plan.loads().serviceClass(), zone));
+        }
     }
 }

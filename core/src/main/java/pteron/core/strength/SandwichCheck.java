@@ -9,6 +9,7 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
@@ -41,7 +42,8 @@ final class SandwichCheck {
     private final double personN;
     private final SandwichStrip strip;
     private final ThickFaces theory;
-    private final ThickFaces.Answer service;
+    private final ServiceClass service;
+    private final ThickFaces.Answer answer;
 
     SandwichCheck(BoxPlan plan, PanelFrame frame, MaterialLibrary library) {
         this.floor = plan.makeUp().floor();
@@ -58,7 +60,8 @@ final class SandwichCheck {
                         face(bottomFace, floor.bottomFace().thicknessMm()),
                         HEEL_MM + SPREAD * spanMm);
         this.theory = new ThickFaces(strip, spanMm, Math.min(HEEL_MM, spanMm));
-        this.service = theory.under(personN);
+        this.answer = theory.under(personN);
+        this.service = plan.loads().serviceClass();
     }
 
     private static SandwichStrip.Face face(Material material, double thicknessMm) {
@@ -70,7 +73,7 @@ final class SandwichCheck {
     }
 
     private Check deflection() {
-        double sag = service.deflectionMm();
+        double sag = answer.deflectionMm();
         return check(
                 "deflection",
                 Quantity.mm(sag),
@@ -80,32 +83,32 @@ final class SandwichCheck {
                                 .worked(
                                         "bending",
                                         "part by bending",
-                                        Quantity.mm(service.bendingMm()))
+                                        Quantity.mm(answer.bendingMm()))
                                 .worked(
                                         "shear",
                                         "part by shear of the core",
-                                        Quantity.mm(service.shearMm()))
+                                        Quantity.mm(answer.shearMm()))
                                 .source(theorySource() + "; L/200 is common practice"));
     }
 
     /** {@return factored stress by stretch of the top face (N/mm²)} */
     private double stretchStress() {
-        double force = LoadCase.GAMMA_VARIABLE * service.coupleMoment() / strip.leverMm();
+        double force = LoadCase.GAMMA_VARIABLE * answer.coupleMoment() / strip.leverMm();
         return force / (strip.widthMm() * floor.topFace().thicknessMm());
     }
 
     /** {@return factored stress by the top face's own bending under the heel (N/mm²)} */
     private double ownBendingStress() {
         double localWidth = Math.min(strip.widthMm(), HEEL_MM + 2 / theory.decay());
-        double even = (service.faceMoment() - service.localMoment()) / strip.widthMm();
-        double perWidth = even + service.localMoment() / localWidth;
+        double even = (answer.faceMoment() - answer.localMoment()) / strip.widthMm();
+        double perWidth = even + answer.localMoment() / localWidth;
         double share = strip.top().ownBending() / (strip.faceStiffness() / strip.widthMm());
         double t = floor.topFace().thicknessMm();
         return LoadCase.GAMMA_VARIABLE * perWidth * share * 6 / (t * t);
     }
 
     private Check faceStress() {
-        TimberStrength strength = new TimberStrength(topFace, Duration.SHORT);
+        TimberStrength strength = new TimberStrength(topFace, Duration.SHORT, service);
         double stretch = stretchStress();
         double bending = ownBendingStress();
         double use =
@@ -134,7 +137,10 @@ final class SandwichCheck {
                                         "fmd",
                                         "design strength in bending",
                                         Quantity.stress(strength.design(Property.BENDING)))
-                                .source(theorySource() + "; EN 1995-1-1 6.2.4, linear"));
+                                .source(
+                                        theorySource()
+                                                + "; EN 1995-1-1 6.2.4, linear; "
+                                                + ThickFaces.PATCH_LIMIT));
     }
 
     private Check wrinkling() {
@@ -171,7 +177,7 @@ final class SandwichCheck {
 
     private Check coreShear() {
         double stress =
-                LoadCase.GAMMA_VARIABLE * service.coreForce() / (strip.widthMm() * strip.leverMm());
+                LoadCase.GAMMA_VARIABLE * answer.coreForce() / (strip.widthMm() * strip.leverMm());
         double strength = core.value(Property.SHEAR) / GAMMA_FOAM;
         return check(
                 "core-shear",
@@ -182,7 +188,7 @@ final class SandwichCheck {
                                 .worked(
                                         "Q",
                                         "shear force in the core",
-                                        Quantity.newton(service.coreForce()))
+                                        Quantity.newton(answer.coreForce()))
                                 .material(
                                         "fv",
                                         "shear strength of the core",
@@ -227,12 +233,12 @@ final class SandwichCheck {
                 .worked(
                         "M − Mf",
                         "moment carried by stretch of the faces",
-                        moment(service.coupleMoment()))
+                        moment(answer.coupleMoment()))
                 .worked(
                         "Mf",
                         "moment carried by the faces' own bending",
-                        moment(service.faceMoment()))
-                .worked("m", "part of Mf that is local to the heel", moment(service.localMoment()));
+                        moment(answer.faceMoment()))
+                .worked("m", "part of Mf that is local to the heel", moment(answer.localMoment()));
     }
 
     private static Quantity stiffness(double value) {

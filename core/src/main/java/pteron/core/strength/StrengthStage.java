@@ -18,6 +18,7 @@ import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
@@ -46,8 +47,9 @@ public final class StrengthStage {
                         .findFirst()
                         .orElseThrow();
         List<MemberCheck> members = new ArrayList<>();
-        members.addAll(WallCheck.of(frame.panels(), wind * Wind.NET_COEFFICIENT, library));
-        members.addAll(RoofCheck.of(plan, frame.panels(), library));
+        WindZones zones = zones(plan, carrier);
+        members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
+        members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
         members.addAll(FloorCheck.of(plan, carrier, floor, library));
         Map<String, Check> hardest = new LinkedHashMap<>();
         Map<String, Double> byMember = new HashMap<>();
@@ -63,6 +65,16 @@ public final class StrengthStage {
         figures.add(windPressure(plan, wind));
         checks.forEach(check -> figures.add(check.figure()));
         return new Strength(checks, byMember, figures, findings(checks));
+    }
+
+    /** {@return where the wind tears on the box of a plan on its carrier} */
+    public static WindZones zones(BoxPlan plan, Carrier carrier) {
+        List<OutlinePoint> outline = plan.box().outline();
+        double front = outline.stream().mapToDouble(OutlinePoint::xMm).min().orElse(0);
+        double rear = outline.stream().mapToDouble(OutlinePoint::xMm).max().orElse(0);
+        double top = outline.stream().mapToDouble(OutlinePoint::zMm).max().orElse(0);
+        double height = top + plan.box().raisedMm() - carrier.groundMm();
+        return new WindZones(Math.max(1, rear - front), plan.box().widthMm(), Math.max(1, height));
     }
 
     private static Check harder(Check one, Check other) {
@@ -82,7 +94,7 @@ public final class StrengthStage {
                                         new Quantity(
                                                 plan.loads().windSpeed(), Unit.METRE_PER_SECOND))
                                 .source(
-                                        "ASCE 7; a wall feels 1.1 times that, EN 1991-1-4, from memory"));
+                                        "ASCE 7; walls and roof feel 0.7 to 2.7 times that, by zones of EN 1991-1-4, from memory"));
     }
 
     private static List<Finding> findings(List<Check> checks) {

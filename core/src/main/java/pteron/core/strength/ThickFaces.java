@@ -33,6 +33,10 @@ import pteron.core.quantity.Require;
  */
 public final class ThickFaces {
 
+    /** What the theory leaves out, for workings that use it. */
+    public static final String PATCH_LIMIT =
+            "right under a small patch a two-dimensional sum gives 11 to 24 % more stress in the face: keep some in hand";
+
     /** Shortest patch that is told from a point (mm); below, the sums lose digits. */
     private static final double LEAST_PATCH_MM = 0.01;
 

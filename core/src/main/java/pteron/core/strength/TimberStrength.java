@@ -2,6 +2,7 @@ package pteron.core.strength;
 
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Require;
 
 /**
@@ -9,20 +10,12 @@ import pteron.core.quantity.Require;
  *
  * @param material the timber or board
  * @param duration how long the load stands
+ * @param service how damp it becomes
  */
-public record TimberStrength(Material material, Duration duration) {
-
-    /** Partial factor of solid timber: EN 1995-1-1 table 2.3. */
-    public static final double GAMMA_TIMBER = 1.3;
-
-    /** Partial factor of plywood: EN 1995-1-1 table 2.3. */
-    public static final double GAMMA_PLYWOOD = 1.2;
+public record TimberStrength(Material material, Duration duration, ServiceClass service) {
 
     /** Share of the width that cracks leave for shear: EN 1995-1-1 6.1.7. */
     public static final double CRACK_FACTOR = 0.67;
-
-    /** Creep factor of solid timber in service class 2: EN 1995-1-1 table 3.2. */
-    public static final double KDEF_TIMBER = 0.80;
 
     private static final double FULL_SIZE_MM = 150;
     private static final double SIZE_EXPONENT = 0.2;
@@ -47,7 +40,22 @@ public record TimberStrength(Material material, Duration duration) {
 
     /** {@return partial factor of the material} */
     public double gamma() {
-        return material.kind() == Material.Kind.TIMBER ? GAMMA_TIMBER : GAMMA_PLYWOOD;
+        return kind().gamma();
+    }
+
+    /** {@return factor on strength for duration and damp} */
+    public double kmod() {
+        return kind().kmod(service, duration);
+    }
+
+    /** {@return growth of the sag under what stays} */
+    public double kdef() {
+        return kind().kdef(service);
+    }
+
+    /** {@return what kind of wood it is; what is none is taken as the weakest of boards} */
+    public WoodKind kind() {
+        return WoodKind.of(material).orElse(WoodKind.PARTICLEBOARD);
     }
 
     /**
@@ -55,12 +63,12 @@ public record TimberStrength(Material material, Duration duration) {
      *
      * <pre>  fd = kmod · fk / gammaM  </pre>
      *
-     * <p>Source: EN 1995-1-1 eq. 2.14. Example: C24 in bending, short, gives 16.615 N/mm².
+     * <p>Source: EN 1995-1-1 eq. 2.14. Example: C24 in bending, short, class 2, gives 16.615 N/mm².
      *
      * @param property which strength
      * @return design strength (N/mm²)
      */
     public double design(Property property) {
-        return duration.kmod() * material.value(property) / gamma();
+        return kmod() * material.value(property) / gamma();
     }
 }

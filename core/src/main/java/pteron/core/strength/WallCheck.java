@@ -7,7 +7,9 @@ import java.util.Set;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
+import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
 import pteron.core.shell.PanelKind;
 
 /** Studs and trimmers of the walls under wind. */
@@ -19,29 +21,42 @@ final class WallCheck {
     private WallCheck() {}
 
     /** {@return a check of every stud and trimmer that stands from plate to plate} */
-    static List<MemberCheck> of(List<PanelFrame> panels, double pressure, MaterialLibrary library) {
+    static List<MemberCheck> of(
+            BoxPlan plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             PanelKind kind = panel.panel().kind();
             if (kind != PanelKind.FLOOR && !kind.isRoof()) {
-                wall(panel, pressure, library, checks);
+                wall(plan, panel, zones, library, checks);
             }
         }
         return checks;
     }
 
     private static void wall(
-            PanelFrame panel, double pressure, MaterialLibrary library, List<MemberCheck> checks) {
+            BoxPlan plan,
+            PanelFrame panel,
+            WindZones zones,
+            MaterialLibrary library,
+            List<MemberCheck> checks) {
         List<Member> uprights =
                 panel.members().stream()
                         .filter(member -> UPRIGHTS.contains(member.role()))
                         .sorted(Comparator.comparingDouble(WallCheck::middle))
                         .toList();
+        double wind = Wind.pressure(plan.loads().windSpeed());
+        Bounds2 wall = panel.panel().frame().bounds();
         for (int i = 1; i < uprights.size() - 1; i++) {
             Member member = uprights.get(i);
             if (member.role() == Role.STUD || member.role() == Role.TRIMMER) {
                 double carried = (middle(uprights.get(i + 1)) - middle(uprights.get(i - 1))) / 2;
-                double load = pressure * carried / 1e6;
+                double fromEdge =
+                        Math.min(middle(member) - wall.fromU(), wall.toU() - middle(member));
+                WindZones.Zone zone =
+                        zones.wall(
+                                panel.panel().kind().isSide(),
+                                fromEdge,
+                                carried * member.lengthMm() / 1e6);
                 checks.add(
                         new MemberCheck(
                                 "stud",
@@ -49,8 +64,9 @@ final class WallCheck {
                                 member.section(),
                                 library.get(member.timber()),
                                 member.lengthMm(),
-                                new LoadCase(0, load, 0),
-                                Duration.SHORT));
+                                new LoadCase(0, wind * zone.net() * carried / 1e6, 0),
+                                new MemberCheck.Setting(
+                                        Duration.SHORT, plan.loads().serviceClass(), zone)));
             }
         }
     }

@@ -8,12 +8,6 @@ public final class Wind {
     /** Half the density of air (kg/m³): ASCE 7, 0.613. */
     public static final double HALF_AIR_DENSITY = 0.613;
 
-    /**
-     * Pressure outside and suction inside together, as a part of the wind's pressure: +0.8 on a wall
-     * facing the wind and −0.3 inside, EN 1991-1-4 table 7.1 and 7.2.9, from memory.
-     */
-    public static final double NET_COEFFICIENT = 1.1;
-
     private Wind() {}
 
     /**

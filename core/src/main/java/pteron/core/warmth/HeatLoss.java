@@ -114,6 +114,6 @@ public record HeatLoss(double throughWatt, double airWatt, double difference) {
                 .standard("U", "doors", new Quantity(DOOR_U, Unit.WATT_PER_SQUARE_METRE_KELVIN))
                 .worked("air", "with the air", new Quantity(airWatt, Unit.WATT))
                 .source(
-                        "ISO 13789 and ISO 6946 with outside areas, on the safe side; U of windows and doors is common practice");
+                        "ISO 13789:2017 and ISO 6946:2017 with outside areas, on the safe side; U of windows and doors is common practice");
     }
 }

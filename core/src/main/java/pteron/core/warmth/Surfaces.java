@@ -8,20 +8,20 @@ package pteron.core.warmth;
  */
 public record Surfaces(double inside, double outside) {
 
-    /** Heat flows level: ISO 6946, table 1. */
+    /** Heat flows level: ISO 6946:2017, table 7. */
     public static final Surfaces WALL = new Surfaces(0.13, 0.04);
 
-    /** Heat flows up: ISO 6946, table 1. */
+    /** Heat flows up: ISO 6946:2017, table 7. */
     public static final Surfaces ROOF = new Surfaces(0.10, 0.04);
 
-    /** Heat flows down: ISO 6946, table 1. */
+    /** Heat flows down: ISO 6946:2017, table 7. */
     public static final Surfaces FLOOR = new Surfaces(0.17, 0.04);
 
     /**
      * Resistance of still air between two faces, heat flowing level; between the table's thicknesses in a
      * straight line.
      *
-     * <p>Source: ISO 6946, table 8 (unventilated air layers), from memory. Example: 10 mm has 0.15.
+     * <p>Source: ISO 6946:2017, table 8 (unventilated air layers), from memory. Example: 10 mm has 0.15.
      *
      * @param thicknessMm thickness of the air (mm), 0 or above
      * @return resistance (m²·K/W)

@@ -76,8 +76,8 @@ final class WallFigures {
                     steps.worked("R''", "lower limit", resistance(wall.lowerLimit()));
                     return steps.source(
                             wall.metalFrame()
-                                    ? "parallel paths, ASHRAE Fundamentals, from memory: heat that the skins lead to the metal is left out, the true R is smaller"
-                                    : "ISO 6946, combined method");
+                                    ? "the two-dimensional section by finite volumes, as ISO 10211 asks; R' and R'' are shown beside it and not used"
+                                    : "ISO 6946:2017, combined method");
                 };
         add("r", "R, air to air,", resistance(wall.resistance()), working);
         add(
@@ -124,7 +124,7 @@ final class WallFigures {
                                 path.name().toLowerCase(Locale.ROOT),
                                 resistance(wall.resistance(path)));
                     }
-                    return steps.source("ISO 6946; heat that runs sideways left out");
+                    return steps.source("ISO 6946:2017; heat that runs sideways left out");
                 });
         between(inside, outside);
         if (wall.metalFrame()) {

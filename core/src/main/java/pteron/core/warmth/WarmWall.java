@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import pteron.core.warmth.WarmLayer.Path;
 
 /**
@@ -14,7 +15,7 @@ import pteron.core.warmth.WarmLayer.Path;
  * @param memberShare share of the area that members take, 0 to 1
  * @param gapShare share that gaps round the foam take, 0 to 1
  * @param surfaces resistance of the air
- * @param metalFrame whether the members are of metal
+ * @param metal the members where they are of metal, else empty
  */
 public record WarmWall(
         String part,
@@ -22,11 +23,16 @@ public record WarmWall(
         double memberShare,
         double gapShare,
         Surfaces surfaces,
-        boolean metalFrame) {
+        Optional<MetalBar> metal) {
 
     /** Copies the layers. */
     public WarmWall {
         layers = List.copyOf(layers);
+    }
+
+    /** {@return whether the members are of metal} */
+    public boolean metalFrame() {
+        return metal.isPresent();
     }
 
     private Map<Path, Double> shares() {
@@ -48,7 +54,7 @@ public record WarmWall(
      *
      * <pre>  1/R' = fa/Ra + fb/Rb + …  </pre>
      *
-     * <p>Source: ISO 6946, 6.7.2.3. Example: two paths of R 2.5 (80 %) and 1.0 (20 %) give 1/(0.32 + 0.2) =
+     * <p>Source: ISO 6946:2017, 6.7.2.3. Example: two paths of R 2.5 (80 %) and 1.0 (20 %) give 1/(0.32 + 0.2) =
      * 1.923.
      *
      * @return R' (m²·K/W)
@@ -66,7 +72,7 @@ public record WarmWall(
      *
      * <pre>  R'' = Rsi + R1 + R2 + … + Rse,   1/Rj = fa/Raj + fb/Rbj + …  </pre>
      *
-     * <p>Source: ISO 6946, 6.7.2.4. Example: a layer of R 2.0 (80 %) and 0.5 (20 %) counts 1/(0.4 + 0.4) = 1.25.
+     * <p>Source: ISO 6946:2017, 6.7.2.4. Example: a layer of R 2.0 (80 %) and 0.5 (20 %) counts 1/(0.4 + 0.4) = 1.25.
      *
      * @return R'' (m²·K/W)
      */
@@ -85,18 +91,20 @@ public record WarmWall(
     /**
      * Resistance from air to air.
      *
-     * <pre>  R = (R' + R'') / 2;   with a metal frame R = R'  </pre>
+     * <pre>  R = (R' + R'') / 2;   with a metal frame R = ΔT / q of the two-dimensional section  </pre>
      *
-     * The mean of the limits does not hold where metal goes through the foam. There the paths are taken side by
-     * side, which leaves out the heat that the skins lead to the metal: the true R is smaller.
+     * The mean of the limits does not hold where metal goes through the foam; there the section is solved.
      *
-     * <p>Source: ISO 6946, 6.7.2.2; parallel paths for metal, ASHRAE Fundamentals, chapter 25, from memory.
+     * <p>Source: ISO 6946:2017, 6.7.2.2; with metal the method of ISO 10211, from memory.
      * Example: the mean of 1.923 and 1.7 is 1.812.
      *
      * @return R (m²·K/W)
      */
     public double resistance() {
-        return metalFrame ? upperLimit() : (upperLimit() + lowerLimit()) / 2;
+        return metal.filter(bar -> memberShare > 0 && memberShare < 1)
+                .filter(bar -> layers.stream().anyMatch(bar::standsIn))
+                .map(bar -> 1 / MetalSection.transmittance(this, bar, MetalSection.CELLS))
+                .orElseGet(() -> (upperLimit() + lowerLimit()) / 2);
     }
 
     /** {@return heat that goes through for a degree and a square metre (W/(m²·K))} */

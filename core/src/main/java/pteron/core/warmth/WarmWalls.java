@@ -2,6 +2,7 @@ package pteron.core.warmth;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
@@ -60,7 +61,7 @@ public final class WarmWalls {
         walls.even("floor.topFace", floor.topFace());
         walls.even("floor.core", floor.core());
         walls.even("floor.bottomFace", floor.bottomFace());
-        return new WarmWall("floor", walls.layers, 0, 0, Surfaces.FLOOR, false);
+        return new WarmWall("floor", walls.layers, 0, 0, Surfaces.FLOOR, Optional.empty());
     }
 
     /**
@@ -89,7 +90,7 @@ public final class WarmWalls {
                 memberShare,
                 gapShare(framed, memberShare),
                 part.equals("roof") ? Surfaces.ROOF : Surfaces.WALL,
-                framed.scheme() == Scheme.TUBE);
+                framed.scheme() == Scheme.TUBE ? Optional.of(walls.bar(framed)) : Optional.empty());
     }
 
     /** Share of the area that the gaps round the foam take: one at each side of a bay. */
@@ -134,6 +135,15 @@ public final class WarmWalls {
         }
     }
 
+    private MetalBar bar(Framed framed) {
+        Section section = framed.members().section();
+        return new MetalBar(
+                section.thicknessMm(),
+                section.isTube() ? Math.min(section.wallMm(), section.thicknessMm() / 2) : 0,
+                library.get(framed.members().timber()).value(Property.CONDUCTIVITY),
+                member(framed));
+    }
+
     private Stuff member(Framed framed) {
         Material material = library.get(framed.members().timber());
         Section section = framed.members().section();
@@ -154,7 +164,7 @@ public final class WarmWalls {
      * t thickness, D depth, w wall (mm, in the sum m), lm conductivity of the metal, Rair still air in the tube.
      * Heat is taken to go straight through: two webs beside the hollow with its two flanges.
      *
-     * <p>Source: parallel paths; ISO 6946 for the air. Example: 19 × 19 × 1.6 mm of aluminium at 160 gives 27.0
+     * <p>Source: parallel paths; ISO 6946:2017 for the air. Example: 19 × 19 × 1.6 mm of aluminium at 160 gives 27.0
      * W/(m·K).
      */
     static double tubeConductivity(Section section, double metal) {

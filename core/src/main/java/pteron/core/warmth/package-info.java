@@ -7,7 +7,7 @@
  * <ol>
  *   <li>{@link pteron.core.warmth.WarmWalls} turns a build-up into layers, each with what stands in the bay, in
  *       the member and in the gap round the foam.
- *   <li>{@link pteron.core.warmth.WarmWall} answers R and U by ISO 6946, or by parallel paths where the frame
+ *   <li>{@link pteron.core.warmth.WarmWall} answers R and U by ISO 6946, or by the two-dimensional section where the frame
  *       is of metal, and the temperatures between the layers.
  *   <li>{@link pteron.core.warmth.Vapour} answers by ISO 13788 whether and where water condenses.
  *   <li>{@link pteron.core.warmth.NightAir} answers how damp people make the air.

@@ -22,6 +22,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.ServiceClass;
 import pteron.core.plan.StartingPlans;
 import pteron.core.strength.Check;
 import pteron.core.strength.Duration;
@@ -51,7 +52,8 @@ class PanelTest {
                 "floor",
                 new SandwichPanel.Sheet(board, face, 9000),
                 new SandwichPanel.Sheet(foam, core, 12),
-                new SandwichPanel.Sheet(board, face, 9000));
+                new SandwichPanel.Sheet(board, face, 9000),
+                ServiceClass.COVERED);
     }
 
     private static Check check(List<Check> checks, String end) {

@@ -27,7 +27,7 @@ public final class PlanFile {
     private static final int LARGEST = 10_000_000;
 
     /** How much of a faulty place is shown (bytes). */
-    private static final int SHOWN = 24;
+    private static final int SHOWN = 48;
 
     private static final JsonMapper MAPPER =
             JsonMapper.builder()
@@ -121,10 +121,15 @@ public final class PlanFile {
                 .formatted(shown(bytes, offset));
     }
 
+    /** {@return the line a place stands in, or its beginning} */
     private static String shown(byte[] bytes, long offset) {
-        int from = (int) Math.max(0, offset - 1);
-        int length = Math.min(SHOWN, bytes.length - from);
-        String text = new String(bytes, from, length, StandardCharsets.UTF_8);
+        int from = Math.clamp(offset - 1, 0, bytes.length - 1);
+        while (from > 0 && bytes[from - 1] != '\n' && offset - from < SHOWN) {
+            from--;
+        }
+        String text =
+                new String(
+                        bytes, from, Math.min(SHOWN, bytes.length - from), StandardCharsets.UTF_8);
         return "“" + text.lines().findFirst().orElse("").strip() + "”";
     }
 

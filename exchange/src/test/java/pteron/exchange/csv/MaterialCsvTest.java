@@ -3,8 +3,11 @@ package pteron.exchange.csv;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -152,5 +155,83 @@ class MaterialCsvTest {
             }
             assertThat(all).isNotEmpty();
         }
+    }
+
+    private static final String GOOD =
+            "id,name,kind,source,density,conductivity\nreed-mat,Reed mat,foam,weighed,120.5,0.055\n";
+
+    private static Material only(byte[] bytes) {
+        MaterialCsv.Reading reading = MaterialCsv.read(bytes);
+        assertThat(reading.faults()).isEmpty();
+        assertThat(reading.materials()).hasSize(1);
+        return reading.materials().getFirst();
+    }
+
+    /** As spreadsheets save: marks, semicolons with decimal commas, tabs, other encodings, a comma too many. */
+    @Test
+    void whateverASpreadsheetSaves_isRead() {
+        Material wanted = only(GOOD.getBytes(StandardCharsets.UTF_8));
+        assertThat(wanted.density()).isEqualTo(120.5);
+        String semicolons = GOOD.replace(',', ';').replace('.', ',');
+        for (byte[] bytes :
+                List.of(
+                        ("\ufeff" + GOOD).getBytes(StandardCharsets.UTF_8),
+                        semicolons.getBytes(StandardCharsets.UTF_8),
+                        GOOD.replace(',', '\t').getBytes(StandardCharsets.UTF_8),
+                        ("\ufeff" + GOOD).getBytes(StandardCharsets.UTF_16LE),
+                        ("\ufeff" + GOOD).getBytes(StandardCharsets.UTF_16BE),
+                        GOOD.replace("\n", ",\n").getBytes(StandardCharsets.UTF_8),
+                        GOOD.replace("\n", "\r\n").getBytes(StandardCharsets.UTF_8),
+                        GOOD.replace("id,name", "ID,Name").getBytes(StandardCharsets.UTF_8))) {
+            assertThat(only(bytes)).isEqualTo(wanted);
+        }
+        assertThat(
+                        only(GOOD.replace("Reed mat", "Dämmfilz")
+                                        .getBytes(Charset.forName("windows-1252")))
+                                .name())
+                .isEqualTo("Dämmfilz");
+    }
+
+    @Test
+    void brokenTables_areRefusedByName() {
+        assertThatThrownBy(
+                        () ->
+                                MaterialCsv.read(
+                                        "id,name,kind,source,density\nx,\"Open,board,me,4\n"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("quote");
+        assertThatThrownBy(() -> MaterialCsv.read("id,name,kind,source,density,density\n"))
+                .hasMessageContaining("[density] stands twice");
+        assertThatThrownBy(() -> MaterialCsv.read("")).hasMessageContaining("empty");
+        assertThat(MaterialCsv.read(GOOD.replace("120.5", "12d")).faults())
+                .singleElement()
+                .asString()
+                .contains("density is [12d] and must be a number");
+    }
+
+    /** A cell led by = + − @ is no sum for a spreadsheet, and comes back as it was. */
+    @Test
+    void sums_areMadeHarmless() {
+        for (String name : List.of("=1+1", "+SUM(A1)", "-oak", "@cmd", "plain")) {
+            Material material =
+                    new Material(
+                            "own",
+                            name,
+                            Material.Kind.BOARD,
+                            Map.of(Property.DENSITY, new Material.Sourced(400, "=weighed")));
+            String text = MaterialCsv.text(new MaterialLibrary(List.of(material)));
+            assertThat(text.lines().skip(1)).noneMatch(l -> l.matches(".*(^|,)\"?[=+@-][^0-9].*"));
+            Material back = MaterialCsv.read(text).materials().getFirst();
+            assertThat(back.name()).isEqualTo(name);
+            assertThat(back.sourced(Property.DENSITY).source()).isEqualTo("=weighed");
+        }
+    }
+
+    /** The whole library comes back with each value's own source. */
+    @Test
+    void everySource_isKept() {
+        MaterialLibrary library = MaterialLibrary.starting();
+        assertThat(MaterialCsv.read(MaterialCsv.text(library)).materials())
+                .isEqualTo(library.all());
     }
 }

@@ -2,6 +2,7 @@ package pteron.exchange.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -22,6 +23,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.exchange.demo.Demos;
@@ -61,8 +63,8 @@ class PlanFileTest {
                 broken(
                         "newer version",
                         "\"version\" : 3",
-                        "\"version\" : 3",
-                        "version: is 3 and this Pteron reads up to 2"),
+                        "\"version\" : 4",
+                        "version: is 4 and this Pteron reads up to 3"),
                 broken(
                         "another format",
                         "pteron-plan",
@@ -174,5 +176,50 @@ class PlanFileTest {
     @Property(tries = 100)
     void text_readAgain_equal(@ForAll("plans") BoxPlan plan) throws Exception {
         assertThat(read(PlanFile.text(plan))).isEqualTo(plan);
+    }
+
+    private static PlanFormatException refusal(String text) {
+        return catchThrowableOfType(PlanFormatException.class, () -> read(text));
+    }
+
+    /** No parser's words, whatever is wrong: a place or what the file is, and a cure. */
+    @Test
+    void read_spoiltFiles_haveASentence() {
+        assertThat(refusal("")).hasMessageContaining("empty");
+        assertThat(refusal(" \n ")).hasMessageContaining("empty");
+        assertThat(refusal(demo().substring(0, 900))).hasMessageContaining("breaks off");
+        assertThat(refusal(demo().replace("\"metric\"", "metric")))
+                .hasMessageContaining("line 6")
+                .hasMessageContaining("metric");
+        assertThat(refusal("[".repeat(5000))).hasMessageContaining("longer or deeper");
+        assertThat(refusal(demo().replace("\"version\" : 3", "\"version\" : 1.5")))
+                .hasMessageContaining("version: is 1.5 and must be a whole number");
+        String long5 = "x".repeat(5_000_000);
+        for (String name : new String[] {"Wagtail", "birch-ply", "metric", "trailer"}) {
+            PlanFormatException e =
+                    refusal(demo().replace("\"" + name + "\"", "\"" + long5 + "\""));
+            assertThat(e.getMessage().length()).as(name).isLessThan(400);
+        }
+        for (String text :
+                new String[] {"", "{", "{\"a\":tru}", "\u0000", demo().substring(0, 900)}) {
+            assertThat(refusal(text).getMessage())
+                    .as(text)
+                    .contains(";")
+                    .doesNotContainIgnoringCase("token")
+                    .doesNotContainIgnoringCase("Unexpected")
+                    .doesNotContain("Exception")
+                    .doesNotContain("ObjectMapper");
+        }
+    }
+
+    /** Saved and read again is equal, minus zero too. */
+    @Test
+    void minusZero_comesBack() throws Exception {
+        BoxPlan plan = Demos.wagtail();
+        BoxPlan odd = plan.withBox(plan.box().withOffset(-0.0));
+        odd = odd.withOpening("door", o -> o.withPlace(new Opening.Place(3180, -0.0)));
+        odd = odd.withSupplies(odd.supplies().withEndTrim(-0.0));
+        assertThat(odd).isNotEqualTo(plan);
+        assertThat(read(PlanFile.text(odd))).isEqualTo(odd);
     }
 }
