@@ -138,7 +138,7 @@ class CommandLineTest {
                                 .out())
                 .contains("4′ 1 1⁄2″");
         assertBadInput(run("reckon", "mitre", "turn"), "span=2000");
-        assertBadInput(run("reckon", "mitre", "turn=200"), "turn is [200.0]");
+        assertBadInput(run("reckon", "mitre", "turn=200"), "turn is [200]");
         assertBadInput(run("reckon", "beem"), "there is no calculator [beem]");
     }
 
@@ -192,8 +192,7 @@ class CommandLineTest {
         assertThat(fine.out()).startsWith("number,place mm,foot mm,front side mm");
         assertThat(fine.out().lines().skip(2).findFirst().orElseThrow()).startsWith("2,254,");
         assertBadInput(run("uprights", "demo", "--at", "9000"), "must be from");
-        assertBadInput(
-                run("uprights", "demo", "--spacing", "3"), "spacing of the uprights is [3.0]");
+        assertBadInput(run("uprights", "demo", "--spacing", "3"), "spacing of the uprights is [3]");
     }
 
     @Test

@@ -238,7 +238,7 @@ class StationsTest extends DesktopRobot {
         settle();
         assertThat(robot.from(node("uprights-pane")).lookup(".refused").queryAs(Label.class))
                 .extracting(Label::getText, InstanceOfAssertFactories.STRING)
-                .contains("spacing of the uprights is [3.0] mm", "50");
+                .contains("spacing of the uprights is [3] mm", "50");
         robot.interact(() -> window.bench().document().edit(p -> p.withUnits(UnitSystem.INCHES)));
         settle();
         assertThat(spacing.getText()).contains("″");

@@ -7,6 +7,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
 import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.PanelFrame.Bays;
 import pteron.core.geometry.Point3;
@@ -97,10 +98,25 @@ public final class PartList {
         double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + framed.overFrameMm());
         double gap = gapInBay(framed);
         double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
-        double mass = bays.areaMm2() * thickness * filled / 1e9;
+        double room = bays.areaMm2() * thickness - inTheFoamMm3(frame, thickness);
+        double mass = Math.max(0, room) * filled / 1e9;
         double middle = panel.fillingFromMm() + thickness / 2;
         String name = panel.id() + " insulation";
         add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle));
+    }
+
+    /** {@return volume of members shallower than the panel, blocks above all, that stands in its foam (mm³)} */
+    private static double inTheFoamMm3(PanelFrame frame, double thickness) {
+        double from = frame.panel().fillingFromMm();
+        double volume = 0;
+        for (Member member : frame.members()) {
+            if (!frame.isFullDepth(member)) {
+                double first = Math.max(from, member.fromInwardMm());
+                double last = Math.min(from + thickness, member.toInwardMm());
+                volume += member.profile().area() * Math.max(0, last - first);
+            }
+        }
+        return volume;
     }
 
     /** {@return share of a bay that the gaps at both sides of its foam take} */

@@ -134,7 +134,7 @@ final class EdgeFramer {
         Point2 middle = panel.chain().get(edge).plus(panel.chain().get(edge + 1)).times(0.5);
         return inside.stream()
                 .flatMap(room -> room.shared(strip).stream())
-                .min(Comparator.comparingDouble(found -> found.bounds().middle().distance(middle)));
+                .min(Comparator.comparingDouble(found -> found.centroid().distance(middle)));
     }
 
     private List<Polygon2> post(List<Polygon2> inside, int edge) {

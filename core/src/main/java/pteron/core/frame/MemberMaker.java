@@ -1,11 +1,11 @@
 package pteron.core.frame;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import pteron.core.buildup.Section;
-import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
@@ -63,8 +63,7 @@ final class MemberMaker {
     }
 
     private void add(Role role, Polygon2 profile, Point2 axis, Depth depth, double ripDegrees) {
-        Bounds2 bounds = profile.bounds();
-        double length = Math.abs(axis.u()) > Math.abs(axis.v()) ? bounds.width() : bounds.height();
+        double length = along(profile, axis);
         if (length < SHORTEST_MM) {
             return;
         }
@@ -82,6 +81,13 @@ final class MemberMaker {
                         massKg(profile, depth.section(), new Rip(length, ripDegrees))));
     }
 
+    /** {@return length along the axis, which a leaning member's bounding box does not tell (mm)} */
+    private static double along(Polygon2 profile, Point2 axis) {
+        DoubleSummaryStatistics places =
+                profile.corners().stream().mapToDouble(axis::dot).summaryStatistics();
+        return places.getMax() - places.getMin();
+    }
+
     private record Rip(double lengthMm, double degrees) {
         /** {@return volume of the wedge that a bevel takes off (mm³)} */
         double wedgeMm3(double depthMm) {
@@ -90,7 +96,9 @@ final class MemberMaker {
     }
 
     private double massKg(Polygon2 profile, Section section, Rip rip) {
-        double whole = profile.area() * section.depthMm();
+        // a tube is hollow: of its outline only the share of its metal weighs
+        double solid = section.areaMm2() / (section.thicknessMm() * section.depthMm());
+        double whole = profile.area() * section.depthMm() * solid;
         double volume = Math.max(whole - rip.wedgeMm3(section.depthMm()), whole / 2);
         return volume * density / 1e9;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 
 /**
@@ -18,6 +19,11 @@ public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> member
     /** Copies the list. */
     public PanelFrame {
         members = List.copyOf(members);
+    }
+
+    /** {@return whether a member reaches through the whole panel} */
+    public boolean isFullDepth(Member member) {
+        return member.section().depthMm() > panel.depthMm() - Tolerance.PENCIL.lengthMm();
     }
 
     /**
@@ -38,9 +44,7 @@ public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> member
      */
     public Bays bays(List<Polygon2> openings) {
         List<Polygon2> taken = new ArrayList<>();
-        members.stream()
-                .filter(member -> member.section().depthMm() > panel.depthMm() - 0.5)
-                .forEach(member -> taken.add(member.profile()));
+        members.stream().filter(this::isFullDepth).forEach(member -> taken.add(member.profile()));
         List<Polygon2> holes = new ArrayList<>();
         for (Polygon2 opening : openings) {
             List<Polygon2> covered = new ArrayList<>(taken);

@@ -10,20 +10,42 @@ import pteron.core.material.Material.Sourced;
 /**
  * A table of materials as text: a header of properties, then one line for each material. Columns stand
  * between bars; an empty cell is a value that is not known. The first two columns are id and name, the
- * others name a property and, after a colon, the letter of their source.
+ * others name a property and, after a colon, the letter of their source; a cell with a source of its own has
+ * its letter after a colon.
  */
 final class MaterialTable {
 
     private static final Map<String, String> SOURCES =
-            Map.of(
-                    "E", "EN 338:2016, from memory",
-                    "N",
-                            "NDS Supplement, Table 4A, allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; from memory",
-                    "I", "ISO 10456, from memory",
-                    "S", "EN 1993-1-1 and EN 10088, from memory",
-                    "A", "EN 1999-1-1 and Aluminum Design Manual, from memory",
-                    "W", "Wood Handbook (FPL), chapters 4 and 13, from memory",
-                    "P", "common practice");
+            Map.ofEntries(
+                    Map.entry("E", "EN 338:2016, from memory"),
+                    Map.entry(
+                            "N",
+                            "NDS Supplement, Table 4A, allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; from memory"),
+                    Map.entry(
+                            "B",
+                            "NDS Supplement, Table 4B, 2×4 (1100, 675, 1450 psi), allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; from memory"),
+                    Map.entry("I", "ISO 10456:2007, from memory"),
+                    Map.entry(
+                            "V",
+                            "ISO 10456:2007, by sd: polyethylene of 0.15 mm has 50 m; from memory"),
+                    Map.entry("M", "ISO 10456:2007, between 600 and 800 kg/m³; from memory"),
+                    Map.entry("S", "EN 1993-1-1 and EN 10088, from memory"),
+                    Map.entry("A", "EN 1999-1-1 and Aluminum Design Manual, from memory"),
+                    Map.entry("W", "Wood Handbook (FPL), chapters 4 and 13, from memory"),
+                    Map.entry(
+                            "F",
+                            "Handbook of Finnish Plywood, sheet of 12 mm; thinner ones by their own row; from memory"),
+                    Map.entry(
+                            "L",
+                            "foil faces, nearly vapour-tight: sd about 500 m for 50 mm; common practice"),
+                    Map.entry(
+                            "T",
+                            "makers' sheets of structural polyester foam of 100 kg/m³ (ISO 844, ASTM C273); common practice"),
+                    Map.entry(
+                            "C",
+                            "makers' sheets of end-grain balsa of 150 kg/m³ (ASTM C365, C273); common practice"),
+                    Map.entry("H", "makers' sheets of hardboard, 20 to 30; common practice"),
+                    Map.entry("P", "common practice"));
 
     private MaterialTable() {}
 
@@ -55,9 +77,11 @@ final class MaterialTable {
         for (int i = 2; i < cells.length; i++) {
             if (!cells[i].isEmpty()) {
                 String[] heading = header[i].split(":");
+                String[] cell = cells[i].split(":");
+                String letter = cell.length > 1 ? cell[1] : heading[1];
                 values.put(
                         Property.valueOf(heading[0]),
-                        new Sourced(Double.parseDouble(cells[i]), SOURCES.get(heading[1])));
+                        new Sourced(Double.parseDouble(cell[0]), SOURCES.get(letter)));
             }
         }
         return new Material(cells[0], cells[1], kind, values);

@@ -31,23 +31,23 @@ final class StartingMaterials {
             spf | Spruce-pine-fir No. 2     | 450 |  9653 | 600 | 12.67 | 6.52 | 15.06 | 4.89 | 1.95 | 0.13 | 50 | 0.25 | 560
             dfl | Douglas fir-larch No. 2   | 530 | 11032 | 690 | 13.03 | 8.33 | 17.69 | 7.20 | 2.61 | 0.13 | 50 | 0.27 | 700
             hem-fir | Hem-fir No. 2         | 460 |  8963 | 560 | 12.31 | 7.60 | 17.03 | 4.66 | 2.17 | 0.13 | 50 | 0.27 | 600
-            southern-pine | Southern pine No. 2 | 590 | 9653 | 600 | 10.86 | 6.52 | 16.38 | 6.51 | 2.53 | 0.14 | 50 | 0.26 | 620
+            southern-pine | Southern pine No. 2, 2×4 | 590 | 9653:B | 600 | 15.93:B | 9.77:B | 18.99:B | 6.51:B | 2.53:B | 0.14 | 50 | 0.26 | 620
             redcedar | Western redcedar No. 2 | 370 | 6895 | 430 | 10.14 | 6.15 | 8.52 | 4.89 | 2.24 | 0.11 | 50 | 0.234 | 1400
             """;
 
     private static final String BOARDS =
             """
             id | name | DENSITY:P | MODULUS:P | MODULUS_ACROSS:P | BENDING:P | TENSION:P | COMPRESSION:P | SHEAR:P | CONDUCTIVITY:I | VAPOUR:I | SWELLING:P | BEND_ALONG:P | BEND_ACROSS:P | SHEET_WIDTH:P | SHEET_LENGTH:P | PRICE:P
-            birch-ply   | Birch plywood          | 680 | 9000 | 6000 | 40 | 35 | 26 | 2.5 | 0.17 | 90  | 0.02 | 260 | 110 | 1250 | 2500 | 2600
+            birch-ply   | Birch plywood          | 680 | 10719:F | 6781:F | 40 | 35 | 26 | 2.5 | 0.17 | 90  | 0.02 | 260 | 110 | 1250 | 2500 | 2600
             spruce-ply  | Softwood plywood       | 460 | 7000 | 3500 | 22 | 14 | 15 | 1.5 | 0.13 | 70  | 0.02 | 240 |  96 | 1220 | 2440 | 1100
             poplar-ply  | Poplar plywood         | 430 | 5000 | 3000 | 20 | 12 | 12 | 1.2 | 0.12 | 70  | 0.02 | 200 |  85 | 1220 | 2520 | 1500
             okoume-ply  | Okoume plywood         | 480 | 5500 | 3500 | 24 | 16 | 16 | 1.5 | 0.13 | 80  | 0.02 | 200 |  85 | 1220 | 2500 | 2400
             marine-ply  | Marine plywood         | 550 | 6500 | 4500 | 30 | 20 | 20 | 2.0 | 0.14 | 90  | 0.02 | 220 |  95 | 1220 | 2440 | 3600
             bendy-ply   | Flexible plywood       | 380 | 3500 |  400 | 15 |  9 |  9 | 0.8 | 0.11 | 60  | 0.03 | 300 |  15 | 1220 | 2440 | 2900
             osb         | Oriented strand board  | 620 | 4800 | 1900 | 18 | 10 | 15 | 1.0 | 0.13 | 50  | 0.03 | 400 | 200 | 1250 | 2500 | 700
-            mdf         | Fibreboard             | 730 | 2800 | 2800 | 22 | 13 | 13 | 1.2 | 0.14 | 20  | 0.04 | 300 | 300 | 1220 | 2440 | 900
+            mdf         | Fibreboard             | 730 | 2800 | 2800 | 22 | 13 | 13 | 1.2 | 0.166:M | 20  | 0.04 | 300 | 300 | 1220 | 2440 | 900
             chipboard   | Chipboard              | 650 | 2500 | 2500 | 14 |  8 | 11 | 1.0 | 0.13 | 50  | 0.04 | 500 | 500 | 1250 | 2500 | 500
-            hardboard   | Hardboard              | 900 | 4000 | 4000 | 30 | 20 | 20 | 2.0 | 0.18 | 70  | 0.04 | 150 | 150 | 1220 | 2440 | 1300
+            hardboard   | Hardboard              | 900 | 4000 | 4000 | 30 | 20 | 20 | 2.0 | 0.18 | 25:H | 0.04 | 150 | 150 | 1220 | 2440 | 1300
             bamboo-ply  | Bamboo panel           | 700 | 8500 | 4000 | 45 | 30 | 28 | 2.5 | 0.17 | 60  | 0.02 | 220 | 120 | 1220 | 2440 | 4200
             pine-boards | Tongue-and-groove pine | 430 | 8000 |  300 | 16 |  8 | 16 | 2.0 | 0.13 | 50  | 0.25 | 180 | 900 | 96   | 2400 | 1600
             cedar-boards| Tongue-and-groove cedar| 370 | 7000 |  250 | 14 |  7 | 14 | 1.8 | 0.11 | 50  | 0.234| 180 | 900 | 96   | 2400 | 3400
@@ -59,12 +59,12 @@ final class StartingMaterials {
             id | name | DENSITY:P | MODULUS:P | SHEAR_MODULUS:P | SHEAR:P | COMPRESSION:P | CONDUCTIVITY:P | VAPOUR:I | EXPANSION:P | SHEET_WIDTH:P | SHEET_LENGTH:P | PRICE:P
             xps       | Extruded polystyrene         | 33  | 12 | 4.5 | 0.25 | 0.30 | 0.034 | 150 | 70 | 600  | 2500 | 280
             eps       | Expanded polystyrene         | 25  |  7 | 3.0 | 0.15 | 0.15 | 0.035 | 60  | 70 | 600  | 2500 | 120
-            pir       | Polyisocyanurate, foil-faced | 32  |  6 | 2.5 | 0.12 | 0.14 | 0.023 | 60  | 60 | 600  | 2500 | 330
+            pir       | Polyisocyanurate, foil-faced | 32  |  6 | 2.5 | 0.12 | 0.14 | 0.023 | 10000:L | 60 | 600  | 2500 | 330
             pur-foam  | Polyurethane board           | 40  |  8 | 3.0 | 0.20 | 0.20 | 0.026 | 60  | 60 | 600  | 2500 | 360
-            phenolic  | Phenolic foam, foil-faced    | 38  |  5 | 2.0 | 0.10 | 0.12 | 0.020 | 50  | 40 | 600  | 2400 | 480
-            pet-foam  | Polyester structural foam    | 100 | 70 | 20  | 0.80 | 1.40 | 0.034 | 2000| 50 | 1220 | 2440 | 900
+            phenolic  | Phenolic foam, foil-faced    | 38  |  5 | 2.0 | 0.10 | 0.12 | 0.020 | 10000:L | 40 | 600  | 2400 | 480
+            pet-foam  | Polyester structural foam    | 100:T | 84:T | 20:T | 0.80:T | 1.40:T | 0.034:T | 2000:P | 50 | 1220 | 2440 | 900
             pvc-foam  | Vinyl structural foam        | 80  | 75 | 25  | 1.00 | 1.20 | 0.033 | 2000| 40 | 1220 | 2440 | 2400
-            balsa     | End-grain balsa              | 150 | 3500 | 150 | 2.50 | 10  | 0.060 | 50  |    | 610  | 1220 | 2200
+            balsa     | End-grain balsa              | 150:C | 4100:C | 159:C | 2.90:C | 12.7:C | 0.066:C | 50  |    | 610  | 1220 | 2200
             honeycomb | Polypropylene honeycomb      | 80  | 60 | 8   | 0.50 | 1.30 | 0.090 | 500 | 150 | 1220 | 2440 | 900
             cork      | Cork board                   | 120 | 10 | 4   | 0.15 | 0.20 | 0.040 | 10  | 40 | 500  | 1000 | 600
             wool-batt | Mineral wool batt            | 40  |    |     |      |      | 0.037 | 1   |    |      |      | 70
@@ -90,8 +90,8 @@ final class StartingMaterials {
     private static final String METALS =
             """
             id | name | DENSITY:P | MODULUS:P | SHEAR_MODULUS:P | BENDING:P | TENSION:P | COMPRESSION:P | SHEAR:P | CONDUCTIVITY:I | VAPOUR:I | EXPANSION:P | PRICE:P
-            alu-6060  | Aluminium tube 6060-T66  | 2700 | 70000  | 27000 | 150 | 150 | 150 | 86  | 200 | 1000000 | 23 | 14000
-            alu-6061  | Aluminium tube 6061-T6   | 2700 | 70000  | 27000 | 241 | 241 | 241 | 139 | 167 | 1000000 | 23 | 16000
+            alu-6060  | Aluminium tube 6060-T66  | 2700 | 70000  | 27000 | 150 | 150 | 150 | 86  | 200:A | 1000000 | 23 | 14000
+            alu-6061  | Aluminium tube 6061-T6   | 2700 | 70000  | 27000 | 241 | 241 | 241 | 139 | 167:A | 1000000 | 23 | 16000
             steel-235 | Steel tube S235          | 7850 | 210000 | 81000 | 235 | 235 | 235 | 136 | 50  | 1000000 | 12 | 13000
             steel-a500| Steel tube A500 grade B  | 7850 | 200000 | 77000 | 317 | 317 | 317 | 183 | 50  | 1000000 | 12 | 14000
             stainless | Stainless tube           | 7900 | 200000 | 77000 | 210 | 210 | 210 | 121 | 17  | 1000000 | 16 | 40000
@@ -104,7 +104,7 @@ final class StartingMaterials {
             tpo             | Plastic roof membrane    | 1100 | 0.20 | 20000   | 2900 | 10000 | 10000
             liquid-rubber   | Liquid rubber, cured     | 1200 | 0.25 | 5000    |      |       | 14000
             bitumen-felt    | Bitumen felt             | 1100 | 0.23 | 50000   | 1000 | 10000 | 3000
-            vapour-film     | Vapour barrier film      | 980  | 0.33 | 500000  | 2000 | 25000 | 2500
+            vapour-film     | Vapour barrier film      | 980  | 0.33 | 333333:V  | 2000 | 25000 | 2500
             breather        | Breather membrane        | 300  | 0.20 | 100     | 1500 | 25000 | 3000
             foil-blanket    | Foil with bubbles        | 45   | 0.040| 40000   | 1200 | 10000 | 700
             """;

@@ -1,6 +1,7 @@
 package pteron.core.panel;
 
 import pteron.core.buildup.Layer;
+import pteron.core.material.BirchPlywood;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
@@ -46,9 +47,10 @@ public record SandwichPanel(
 
     private static Sheet sheet(Layer layer, MaterialLibrary library) {
         Material material = library.get(layer.material());
-        boolean across =
-                layer.grain() == Layer.Grain.ACROSS && material.has(Property.MODULUS_ACROSS);
-        double modulus = material.value(across ? Property.MODULUS_ACROSS : Property.MODULUS);
+        double modulus =
+                layer.grain() == Layer.Grain.ACROSS
+                        ? BirchPlywood.modulusAcross(material, layer.thicknessMm())
+                        : BirchPlywood.modulusAlong(material, layer.thicknessMm());
         return new Sheet(material, layer.thicknessMm(), modulus);
     }
 

@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import pteron.core.buildup.Floor;
 import pteron.core.figure.Working;
 import pteron.core.frame.PanelFrame;
+import pteron.core.material.BirchPlywood;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
@@ -65,7 +66,8 @@ final class SandwichCheck {
     }
 
     private static SandwichStrip.Face face(Material material, double thicknessMm) {
-        return new SandwichStrip.Face(thicknessMm, material.value(Property.MODULUS));
+        return new SandwichStrip.Face(
+                thicknessMm, BirchPlywood.modulusAlong(material, thicknessMm));
     }
 
     List<Check> checks() {
@@ -147,7 +149,7 @@ final class SandwichCheck {
         double stretch = stretchStress();
         double limit =
                 SandwichStrip.wrinklingStress(
-                        topFace.value(Property.MODULUS),
+                        strip.top().modulus(),
                         core.value(Property.MODULUS),
                         core.value(Property.SHEAR_MODULUS));
         return check(
@@ -163,7 +165,7 @@ final class SandwichCheck {
                                 .material(
                                         "Ef",
                                         "modulus of the face",
-                                        Quantity.stress(topFace.value(Property.MODULUS)))
+                                        Quantity.stress(strip.top().modulus()))
                                 .material(
                                         "Ec",
                                         "modulus of the core",

@@ -72,6 +72,6 @@ final class WallCheck {
     }
 
     private static double middle(Member member) {
-        return member.bounds().middle().u();
+        return member.profile().centroid().u();
     }
 }

@@ -106,7 +106,7 @@ class PlanFieldsTest {
         assertThatThrownBy(() -> width.with(PLAN, 20))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("box width")
-                .hasMessageContaining("600.0 to 3500.0 mm");
+                .hasMessageContaining("600 to 3500 mm");
     }
 
     private static BoxPlan chosen(BoxPlan plan, String key, String option) {

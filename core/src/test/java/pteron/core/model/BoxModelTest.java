@@ -163,11 +163,11 @@ class BoxModelTest {
         assertThat(storm).isCloseTo(4 * calm, within(1e-9));
     }
 
-    /** By hand: wind 0.613 · 28² · 1.1 on 416.67 mm, span 1885, 38 × 63 of C24, factor 1.5, kmod 0.9, kh 1.189. */
+    /** By hand: wind 0.613 · 28² · 1.3 (under 1 m²: pressure +1.0 and suction inside −0.3) on 416.67 mm, span 1885, 38 × 63 of C24, factor 1.5, kmod 0.9, kh 1.189. */
     @Test
     void stud_bendingByHand() {
         BoxPlan bare = StartingPlans.square().withOpenings(List.of());
-        double w = 0.613 * 28 * 28 * 1.1 / 1e6 * 416.6667;
+        double w = 0.613 * 28 * 28 * 1.3 / 1e6 * 416.6667;
         double stress = 1.5 * w * 1885 * 1885 / 8 / (38 * 63 * 63 / 6.0);
         double strength = Math.pow(150 / 63.0, 0.2) * 0.9 * 24 / 1.3;
         double use = model(bare).built().orElseThrow().strength().byMember().get("right stud 4");

@@ -51,7 +51,7 @@ class QuantityTest {
                                         "deck length", 12, new Require.Range(1000, 15000, "mm")))
                 .hasMessageContaining("deck length")
                 .hasMessageContaining("[12] mm")
-                .hasMessageContaining("1000.0 to 15000.0 mm");
+                .hasMessageContaining("1000 to 15000 mm");
         assertThatThrownBy(() -> Require.positive("span", 0, "mm")).hasMessageContaining("above 0");
         assertThatThrownBy(() -> Require.notNegative("load", -1, "N"))
                 .hasMessageContaining("0 or above");

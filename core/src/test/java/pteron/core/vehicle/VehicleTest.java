@@ -130,11 +130,11 @@ class VehicleTest {
     /** Every refusal names the field, the value, the limit and the cure. */
     @Test
     void illegalArguments() {
-        refused(() -> PICKUP.withPayload(-3), "payload", "[-3.0]", "kg", "from 10", "give one");
+        refused(() -> PICKUP.withPayload(-3), "payload", "[-3]", "kg", "from 10", "give one");
         refused(
                 () -> PICKUP.bed().withRailHeight(5000),
                 "rail height",
-                "[5000.0]",
+                "[5000]",
                 "mm",
                 "1200",
                 "give one");
@@ -165,7 +165,7 @@ class VehicleTest {
                                                         new Axle(2700, 90, 900)))),
                 "[4]",
                 "1 to 3");
-        refused(() -> TRAILER.drawbar().withAhead(1), "coupler ahead", "[1.0]", "200");
+        refused(() -> TRAILER.drawbar().withAhead(1), "coupler ahead", "[1]", "200");
         refused(() -> new Stretch(5, 4), "5", "4");
     }
 }
