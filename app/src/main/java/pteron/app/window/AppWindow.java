@@ -75,6 +75,11 @@ public final class AppWindow {
         return files;
     }
 
+    /** {@return what can be done, null on the start screen} */
+    Commands commands() {
+        return commands;
+    }
+
     RecentFiles recent() {
         return recent;
     }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
@@ -144,29 +145,29 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
     }
 
     Optional<Path> chooseToOpen(Optional<Path> folder) {
-        return path(chooser("Open a plan", folder, PLANS).showOpenDialog(owner));
+        return chosen(() -> chooser("Open a plan", folder, PLANS).showOpenDialog(owner));
     }
 
     Optional<Path> chooseToSave(Optional<Path> folder, String name) {
         FileChooser chooser = chooser("Save the plan as", folder, PLANS);
         chooser.setInitialFileName(name);
-        return path(chooser.showSaveDialog(owner));
+        return chosen(() -> chooser.showSaveDialog(owner));
     }
 
     Optional<Path> chooseMaterials(Optional<Path> folder) {
-        return path(chooser("Import own materials", folder, TABLES).showOpenDialog(owner));
+        return chosen(() -> chooser("Import own materials", folder, TABLES).showOpenDialog(owner));
     }
 
     Optional<Path> chooseMaterialsToSave(Optional<Path> folder) {
         FileChooser chooser = chooser("Save all materials", folder, TABLES);
         chooser.setInitialFileName("materials.csv");
-        return path(chooser.showSaveDialog(owner));
+        return chosen(() -> chooser.showSaveDialog(owner));
     }
 
     Optional<Path> chooseFolder(String title) {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);
-        return path(chooser.showDialog(owner));
+        return chosen(() -> chooser.showDialog(owner));
     }
 
     private static FileChooser chooser(
@@ -180,7 +181,15 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         return chooser;
     }
 
-    private static Optional<Path> path(File file) {
-        return Optional.ofNullable(file).map(File::toPath);
+    /** {@return what was chosen, empty for nothing; a desktop without choosers says so} */
+    private Optional<Path> chosen(Supplier<File> chooser) {
+        try {
+            return Optional.ofNullable(chooser.get()).map(File::toPath);
+        } catch (UnsupportedOperationException e) {
+            tell(
+                    "No files can be chosen here",
+                    "This desktop has no chooser for files; give the file on the command line: ./pteron open FILE.");
+            return Optional.empty();
+        }
     }
 }

@@ -14,6 +14,8 @@ import pteron.core.figure.Finding;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
+import pteron.core.model.Built;
+import pteron.core.plan.Saw;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
@@ -128,9 +130,24 @@ public final class ReportPdf {
     }
 
     private void figures() throws IOException {
-        pages.heading("Weight and balance");
+        figures("Weight and balance", model.balance().figures());
+        if (model.built().isPresent()) {
+            Built built = model.built().get();
+            figures("Frame", built.frame().figures());
+            figures("Strength", built.strength().figures());
+            figures("Openings", built.openings().figures());
+            figures("Skins", built.skins().figures());
+            figures("Sealing", built.sealing().figures());
+        }
+    }
+
+    private void figures(String heading, List<Figure> figures) throws IOException {
+        if (figures.isEmpty()) {
+            return;
+        }
+        pages.heading(heading);
         float[] shares = {0.6f, 0.4f};
-        for (Figure figure : model.balance().figures()) {
+        for (Figure figure : figures) {
             pages.row(false, shares, List.of(figure.name(), figure.quantity().text(units)));
         }
     }
@@ -205,6 +222,13 @@ public final class ReportPdf {
         for (Figure figure : cutting.figures()) {
             pages.line(figure.name() + ": " + figure.quantity().text(units));
         }
+        Saw saw = model.plan().supplies().saw();
+        pages.line(
+                "Kerf %s, %s cut off each end of a bar, %s allowed over each part"
+                        .formatted(
+                                Quantity.mm(saw.kerfMm()).text(units),
+                                Quantity.mm(saw.endTrimMm()).text(units),
+                                Quantity.mm(saw.toleranceMm()).text(units)));
         float[] shares = {0.18f, 0.14f, 0.68f};
         pages.row(true, shares, List.of("kind", "stock", "pieces, in the order of cutting"));
         cutting.kinds()

@@ -9,6 +9,7 @@ import java.io.Reader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.Normalizer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pteron.core.cutting.BarCutting;
+import pteron.core.figure.Figure;
 import pteron.core.frame.Member;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -232,5 +234,44 @@ class ExportsTest {
                 .hasMessageContaining("[dwg]")
                 .hasMessageContaining("csv, json, pdf");
         assertThatThrownBy(() -> Paper.named("a3")).hasMessageContaining("a4 or letter");
+    }
+
+    /** Every figure of every demo reaches the paper, those of the bars too. */
+    @Test
+    void pdf_hasEveryFigure() throws IOException {
+        for (BoxPlan demo : Demos.all()) {
+            BoxModel box = BoxModel.of(demo, MaterialLibrary.starting());
+            BarCutting bars = BarCutting.of(box.members(), demo.supplies());
+            byte[] pdf = ReportPdf.bytes(box, bars, Paper.A4);
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                String text =
+                        plain(
+                                Normalizer.normalize(
+                                        new PDFTextStripper().getText(document),
+                                        Normalizer.Form.NFKC));
+                List<String> missing = new ArrayList<>();
+                for (Figure figure : box.figures()) {
+                    // uprights and strip stand in tables of their own, by their values
+                    boolean tabled = figure.key().matches("outline\\.(upright|strip|bend)\\..*");
+                    String value = figure.quantity().text(demo.units()).replaceAll("( mm|°)$", "");
+                    if (!text.contains(plain(tabled ? value : figure.name()))) {
+                        missing.add(figure.key());
+                    }
+                }
+                assertThat(missing).as(demo.name()).isEmpty();
+            }
+        }
+    }
+
+    private static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFKC).replaceAll("\\s+", "");
+    }
+
+    @Test
+    void alreadyThere_isTold() throws IOException {
+        Order order = new Order(folder.resolve("o"), Set.of("csv"), Paper.A4);
+        assertThat(Exports.alreadyThere(model, order)).isEmpty();
+        Exports.write(model, cutting, order);
+        assertThat(Exports.alreadyThere(model, order)).hasSize(7);
     }
 }
