@@ -6,6 +6,7 @@ import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
 import pteron.app.station.Station;
 import pteron.exchange.demo.Demos;
 
@@ -50,6 +51,8 @@ class LeakTest extends DesktopRobot {
     private static long heap() throws Exception {
         long used = Long.MAX_VALUE;
         for (int n = 0; n < 6; n++) {
+            // the robot remembers every event with its node
+            FxToolkit.toolkitContext().getFiredEvents().clearEvents();
             System.gc();
             Thread.sleep(150);
             settle();
