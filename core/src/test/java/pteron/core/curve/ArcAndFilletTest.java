@@ -14,6 +14,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Triangle;
 import org.locationtech.jts.util.GeometricShapeFactory;
 import pteron.core.geometry.Point2;
+import pteron.core.plan.SetOut;
 
 /** Arcs and fillets against JTS and against exact geometry. */
 class ArcAndFilletTest {
@@ -37,19 +38,16 @@ class ArcAndFilletTest {
     }
 
     /** Outside check: circumcentre and radius of JTS's Triangle. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261126")
     void through_againstCircumcentreOfJts(
             @ForAll @DoubleRange(min = 200, max = 5000) double chord,
             @ForAll @DoubleRange(min = 0.1, max = 0.9) double share,
-            @ForAll @DoubleRange(min = -1500, max = 1500) double rise) {
-        if (Math.abs(rise) < 5) {
-            return;
-        }
+            @ForAll @DoubleRange(min = 5, max = 1500) double up,
+            @ForAll boolean down) {
+        double rise = down ? -up : up;
         Point2 spot = new Point2(chord * share, rise);
         Point2 to = new Point2(chord, 120);
-        if (Math.abs(to.cross(spot)) < 100) {
-            return;
-        }
+        SetOut.that(Math.abs(to.cross(spot)) >= 100);
         Arc arc = Arc.through(ORIGIN, spot, to).orElseThrow();
         Coordinate centre = Triangle.circumcentre(jts(ORIGIN), jts(spot), jts(to));
         double scale = 1e-9 * arc.radiusMm() * arc.radiusMm() / Math.abs(rise) + EXACT;
@@ -125,7 +123,7 @@ class ArcAndFilletTest {
     }
 
     /** The fillet touches both lines: no kink at either end, and its middle is r from both. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261126")
     void fillet_isTangent(
             @ForAll @DoubleRange(min = 5, max = 170) double turn,
             @ForAll @DoubleRange(min = 10, max = 900) double radius) {

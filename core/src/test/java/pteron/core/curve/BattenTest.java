@@ -79,7 +79,7 @@ class BattenTest {
     }
 
     /** Nine points of an arc: away from the free ends within half a percent of its radius. */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20261126")
     void pointsOfAnArc_giveItsCircle(
             @ForAll @DoubleRange(min = 500, max = 6000) double radius,
             @ForAll @DoubleRange(min = 3, max = 18) double step,
@@ -98,7 +98,7 @@ class BattenTest {
      * Five stretches from the ends the radius of curvature is that of the circle within half a percent. Nearer it
      * cannot be: a free end has no curvature, and the natural spline passes on 0.268 of that for each stretch.
      */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20261126")
     void curvatureAwayFromTheEnds_isThatOfTheCircle(
             @ForAll @DoubleRange(min = 500, max = 6000) double radius,
             @ForAll @DoubleRange(min = 3, max = 12) double step,
@@ -201,7 +201,7 @@ class BattenTest {
         assertThat(batten.to().distance(new Point2(3000, 0))).isLessThan(1e-6);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261126")
     void passesItsPoints_andMirrorsItself(
             @ForAll @DoubleRange(min = -250, max = 250) double a,
             @ForAll @DoubleRange(min = -250, max = 250) double b,
@@ -261,7 +261,7 @@ class BattenTest {
     }
 
     /** Whatever the points: no line, or one that is finite and passes all of them. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "20261126")
     void anyPoints_noLineOrAFiniteOne(
             @ForAll @Size(min = 3, max = 6) List<@DoubleRange(min = -500, max = 500) Double> up,
             @ForAll @Size(6) List<@DoubleRange(min = -300, max = 900) Double> on) {

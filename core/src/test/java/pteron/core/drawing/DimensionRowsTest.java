@@ -45,7 +45,7 @@ class DimensionRowsTest {
     private record Span(double from, double to, int row) {}
 
     /** What a figure or its line takes is never taken twice in a row. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = "20261126")
     void nothingLiesOnAnother(
             @ForAll @Size(min = 1, max = 15)
                     List<@DoubleRange(min = 1, max = 600) Double> lengths) {

@@ -18,6 +18,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.model.Built;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SetOut;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
@@ -36,16 +37,27 @@ class FramePropertiesTest {
         return PlanArbitraries.plans();
     }
 
+    /** {@return a plan without the openings that clash with something} */
+    private static BoxPlan clear(BoxPlan plan) {
+        List<String> clashing =
+                BoxModel.of(plan, MaterialLibrary.starting()).findings().stream()
+                        .map(finding -> finding.place().part())
+                        .toList();
+        BoxPlan clear =
+                plan.withOpenings(
+                        plan.openings().stream()
+                                .filter(opening -> !clashing.contains(opening.id()))
+                                .toList());
+        return clear.equals(plan) ? plan : clear(clear);
+    }
+
     private static Built built(BoxPlan plan) {
-        return BoxModel.of(plan, MaterialLibrary.starting()).built().orElse(null);
+        return SetOut.of(BoxModel.of(plan, MaterialLibrary.starting()).built());
     }
 
     @Property(tries = TRIES, seed = SEED)
     void membersOfAPanel_shareNoRoom(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
-        if (built == null) {
-            return;
-        }
         for (PanelFrame frame : built.frame().panels()) {
             List<Member> members = frame.members();
             for (int i = 0; i < members.size(); i++) {
@@ -61,9 +73,6 @@ class FramePropertiesTest {
     @Property(tries = TRIES, seed = SEED)
     void members_stayInTheirPanel_andClearOfOpenings(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
-        if (built == null) {
-            return;
-        }
         for (Member member : built.frame().members()) {
             double outside =
                     member.profile().area() - member.profile().sharedArea(member.panel().frame());
@@ -95,9 +104,6 @@ class FramePropertiesTest {
     @Property(tries = TRIES, seed = SEED)
     void membersOfDifferentPanels_shareNoRoom(@ForAll("plans") BoxPlan plan) {
         Built built = built(plan);
-        if (built == null) {
-            return;
-        }
         List<Body> bodies = built.frame().members().stream().map(Body::of).toList();
         for (int i = 0; i < bodies.size(); i++) {
             for (int j = i + 1; j < bodies.size(); j++) {
@@ -119,10 +125,7 @@ class FramePropertiesTest {
      */
     @Property(tries = TRIES, seed = SEED)
     void seams_areBackedOrSaid(@ForAll("plans") BoxPlan plan) {
-        Built built = built(plan);
-        if (built == null || !built.openings().findings().isEmpty()) {
-            return;
-        }
+        Built built = built(clear(plan));
         for (Seam seam : built.skins().seams()) {
             if (!seam.backed()) {
                 assertThat(nearOpening(built, seam))
@@ -191,10 +194,7 @@ class FramePropertiesTest {
     /** Edges of the linings and of the strip's outer skins have timber behind them all round. */
     @Property(tries = TRIES, seed = SEED)
     void outerEdges_areBacked(@ForAll("plans") BoxPlan plan) {
-        Built built = built(plan);
-        if (built == null || !built.openings().findings().isEmpty()) {
-            return;
-        }
+        Built built = built(clear(plan));
         for (PanelFrame frame : built.frame().panels()) {
             if (frame.panel().kind() != PanelKind.FLOOR) {
                 edgesBacked(built, frame, Skin.Face.INNER);

@@ -23,6 +23,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
 
 /** The room inside of the layers, by hand and against the outside. */
@@ -100,13 +101,11 @@ class InsideTest {
     }
 
     /** The room lies in the box, and is nowhere nearer to the outside than the layers are thick. */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20261126")
     void room_keepsOffTheOutside(@ForAll("any") BoxPlan plan) {
         var outline = OutlineStage.of(plan.box());
         Inside inside = InsideStage.of(plan, outline);
-        if (!outline.usable() || inside.room().isEmpty()) {
-            return;
-        }
+        SetOut.that(outline.usable() && inside.room().isPresent());
         Polygon2 room = inside.room().get();
         Polygon2 side = outline.shape().polygon();
         assertThat(side.contains(room, 1.0)).isTrue();
@@ -122,7 +121,7 @@ class InsideTest {
     }
 
     /** Outside check: level and plumb cuts against those of JTS. */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20261126")
     void scans_againstCutsOfJts(@ForAll("any") BoxPlan plan) {
         Polygon2 side = OutlineStage.of(plan.box()).shape().polygon();
         Bounds2 b = side.bounds();

@@ -107,16 +107,69 @@ class PublishedMaterialsTest {
                 .isCloseTo(5 * 304.8, withinPercentage(0.5));
     }
 
-    /** ⅛ in goes round a tight nose, ¼ in wants a larger radius: common practice. */
+    /**
+     * A quarter inch goes round 2 ft across the face grain and 5 ft along it: APA, The Engineered Wood
+     * Association. Sheets of the shop lie within half and half as much again of that; flexible plywood is made
+     * to go far below across its grain.
+     */
+    @ParameterizedTest
+    @CsvSource({"birch-ply", "poplar-ply", "okoume-ply", "marine-ply"})
+    void quarterInchPlywood_bendsAsPublished(String id) {
+        double across = value(id, Property.BEND_ACROSS) * 6.35 / 304.8;
+        double along = value(id, Property.BEND_ALONG) * 6.35 / 304.8;
+        assertThat(across).isBetween(1.0, 3.0);
+        assertThat(along).isBetween(2.5, 7.5);
+        assertThat(value("bendy-ply", Property.BEND_ACROSS) * 6.35 / 304.8).isLessThan(1.0);
+    }
+
+    /** Birch plywood along the face grain: 16.5 GPa at 4 mm, 12.7 at 6.5, 10.7 at 12: its handbook, from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "4, 16500, 1000",
+        "6.5, 12700, 4800",
+        "12, 10700, 6800",
+        "24, 9700, 7800",
+        "3, 16500, 1000"
+    })
+    void birchPlywood_byThickness(double thickness, double along, double across) {
+        Material birch = MaterialLibrary.starting().get("birch-ply");
+        assertThat(BirchPlywood.modulusAlong(birch, thickness)).isCloseTo(along, within(60.0));
+        assertThat(BirchPlywood.modulusAcross(birch, thickness)).isCloseTo(across, within(60.0));
+        Material spruce = MaterialLibrary.starting().get("spruce-ply");
+        assertThat(BirchPlywood.modulusAlong(spruce, thickness)).isEqualTo(7000);
+    }
+
+    /** Southern pine No. 2, 2×4: 1100, 675, 1450 psi: NDS Supplement, table 4B, from memory (high). */
     @Test
-    void thinPlywood_goesRoundATighterNose() {
-        for (String id : new String[] {"birch-ply", "poplar-ply", "okoume-ply", "bendy-ply"}) {
-            double factor = value(id, Property.BEND_ACROSS);
-            assertThat(factor * 3.2).as(id).isLessThan(factor * 6.4);
-            assertThat(factor).as(id).isLessThanOrEqualTo(value(id, Property.BEND_ALONG));
-        }
-        assertThat(value("bendy-ply", Property.BEND_ACROSS))
-                .isLessThan(value("birch-ply", Property.BEND_ACROSS));
+    void southernPine_published() {
+        double psi = 0.006894757;
+        assertThat(value("southern-pine", Property.BENDING))
+                .isCloseTo(1100 * psi * 2.1, within(0.01));
+        assertThat(value("southern-pine", Property.TENSION))
+                .isCloseTo(675 * psi * 2.1, within(0.01));
+        assertThat(value("southern-pine", Property.COMPRESSION))
+                .isCloseTo(1450 * psi * 1.9, within(0.01));
+        assertThat(
+                        MaterialLibrary.starting()
+                                .get("southern-pine")
+                                .sourced(Property.BENDING)
+                                .source())
+                .contains("4B");
+    }
+
+    /** MDF 0.16 to 0.17 at 730 kg/m³, polyethylene of 0.15 mm sd 50 m: ISO 10456, from memory. */
+    @Test
+    void warmthAndVapour_published() {
+        assertThat(value("mdf", Property.CONDUCTIVITY)).isBetween(0.16, 0.17);
+        assertThat(value("vapour-film", Property.VAPOUR) * 0.15e-3).isCloseTo(50, within(0.1));
+        assertThat(value("hardboard", Property.VAPOUR)).isBetween(20.0, 30.0);
+        assertThat(value("pir", Property.VAPOUR) * 0.05).isGreaterThan(400);
+        assertThat(
+                        MaterialLibrary.starting()
+                                .get("alu-6061")
+                                .sourced(Property.CONDUCTIVITY)
+                                .source())
+                .contains("Aluminum Design Manual");
     }
 
     /** R 3.5 to 5 for an inch of rigid foam (ft²·°F·h/Btu): ASHRAE Fundamentals. */

@@ -208,7 +208,7 @@ class BoxModelTest {
         return PlanArbitraries.plans();
     }
 
-    @Property(tries = 25)
+    @Property(tries = 25, seed = "20261126")
     void after_isTheSameAsAfresh(@ForAll("plans") BoxPlan before, @ForAll("plans") BoxPlan other) {
         BoxModel start = model(before);
         List<BoxPlan> edits =
@@ -233,13 +233,13 @@ class BoxModelTest {
         return model.figures().stream().map(Figure::toString).toList();
     }
 
-    @Property(tries = 25)
+    @Property(tries = 25, seed = "20261126")
     void units_neverChangeAFigure(@ForAll("plans") BoxPlan plan) {
         assertThat(values(model(plan).after(plan.withUnits(UnitSystem.INCHES))))
                 .isEqualTo(values(model(plan)));
     }
 
-    @Property(tries = 25)
+    @Property(tries = 25, seed = "20261126")
     void widerBox_neverLighter(@ForAll("plans") BoxPlan plan) {
         Box wide = plan.box().withWidth(plan.box().widthMm() + 60);
         BoxPlan bare = plan.withOpenings(List.of());

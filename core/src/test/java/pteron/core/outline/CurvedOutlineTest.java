@@ -29,6 +29,7 @@ import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
 
 /** Outlines with arcs, fillets, battens, steps and cut-outs, against exact geometry and JTS. */
@@ -102,7 +103,7 @@ class CurvedOutlineTest {
     }
 
     /** Outside check: area and centroid of JTS for the same shape as a fine polygon. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261126")
     void arcs_againstJts(
             @ForAll @DoubleRange(min = 1200, max = 2200) double wall,
             @ForAll @DoubleRange(min = 60, max = 900) double rise,
@@ -151,14 +152,12 @@ class CurvedOutlineTest {
     }
 
     /** A mirrored outline has mirrored heights, the same area and the same strip. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261126")
     void mirrored_hasMirroredHeights(@ForAll("curved") Box box) {
         Outline outline = OutlineStage.of(box);
         Outline mirrored = OutlineStage.of(mirrored(box));
         assertThat(mirrored.usable()).isEqualTo(outline.usable());
-        if (!outline.usable()) {
-            return;
-        }
+        SetOut.that(outline.usable());
         double sum = outline.foremostMm() + outline.rearmostMm();
         assertThat(mirrored.areaMm2()).isCloseTo(outline.areaMm2(), within(1.0));
         for (double share : new double[] {0.08, 0.31, 0.5, 0.77, 0.93}) {
@@ -191,7 +190,7 @@ class CurvedOutlineTest {
     }
 
     /** Splitting a straight line in two changes nothing. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261126")
     void splitLine_changesNothing(@ForAll("curved") Box box) {
         Outline whole = OutlineStage.of(box);
         List<OutlinePoint> points = new ArrayList<>(box.outline());
@@ -387,7 +386,7 @@ class CurvedOutlineTest {
     }
 
     /** Whatever the outline: every piece begins where the one before it ends, and they make up the strip. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261126")
     void strip_hasNoGaps(@ForAll("curved") Box box) {
         Outline outline = OutlineStage.of(box);
         double along = 0;

@@ -87,14 +87,14 @@ class LengthTextTest {
         assertThat(LengthText.format(mm, UnitSystem.METRIC)).isEqualTo(text);
     }
 
-    @Property
+    @Property(seed = "20261126")
     void metric_whatIsWrittenIsReadAgain(
             @ForAll @DoubleRange(min = -9000, max = 900000) double mm) {
         String text = LengthText.format(mm, UnitSystem.METRIC);
         assertThat(LengthText.parse(text, UnitSystem.METRIC)).isCloseTo(mm, within(0.0501));
     }
 
-    @Property
+    @Property(seed = "20261126")
     void inches_whatIsWrittenIsReadAgain(
             @ForAll @IntRange(min = -30000, max = 30000) int sixteenths) {
         double mm = sixteenths * 25.4 / 16;
@@ -103,7 +103,7 @@ class LengthTextTest {
         assertThat(LengthText.parse(text, UnitSystem.METRIC)).isCloseTo(mm, within(EXACT));
     }
 
-    @Property
+    @Property(seed = "20261126")
     void inches_withinHalfASixteenth(@ForAll @DoubleRange(min = 0, max = 20000) double mm) {
         String text = LengthText.format(mm, UnitSystem.INCHES);
         assertThat(LengthText.parse(text, UnitSystem.INCHES))

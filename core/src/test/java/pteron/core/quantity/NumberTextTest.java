@@ -31,7 +31,7 @@ class NumberTextTest {
     }
 
     /** What is written is within half of its last place, and no group is longer than three digits. */
-    @Property
+    @Property(seed = "20261126")
     void format_isNear(
             @ForAll @DoubleRange(min = -1e6, max = 1e6) double number,
             @ForAll @IntRange(min = 0, max = 4) int decimals) {

@@ -35,7 +35,7 @@ class JointTest {
     }
 
     /** Equal depths: a mitre up to 60°, both bevels half the turn. */
-    @Property
+    @Property(seed = "20261126")
     void equalDepths_smallTurn_isMitred(@ForAll @DoubleRange(min = 5, max = 59) double turn) {
         Band[] bands = meeting(turn, EVEN);
         Joint.Pair pair = Joint.between(bands[0], bands[1]);
@@ -56,7 +56,7 @@ class JointTest {
     }
 
     /** Whatever the turn, the two bands share their joint: neither gap nor overlap on both faces. */
-    @Property
+    @Property(seed = "20261126")
     void mitre_endsMeet(@ForAll @DoubleRange(min = 5, max = 59) double turn) {
         Band[] bands = meeting(turn, EVEN);
         Joint.Pair pair = Joint.between(bands[0], bands[1]);

@@ -120,7 +120,7 @@ class IsoTest {
         assertThat(HumidAir.dewPoint(celsius, humidity)).isCloseTo(dew, within(0.06));
     }
 
-    @Property
+    @Property(seed = "20261126")
     void dewPoint_isBelowTheAir_andSaturatesThere(
             @ForAll @DoubleRange(min = -20, max = 40) double celsius,
             @ForAll @DoubleRange(min = 5, max = 100) double humidity) {
@@ -216,7 +216,7 @@ class IsoTest {
     }
 
     /** The line never stands above saturation, starts and ends at the air's pressures. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261126")
     void vapourLine_staysUnderSaturation(
             @ForAll @DoubleRange(min = 10, max = 80) double foam,
             @ForAll @DoubleRange(min = 20, max = 95) double humidity,
@@ -247,7 +247,7 @@ class IsoTest {
     }
 
     /** Adding insulation never raises U, whatever the frame. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261126")
     void moreInsulation_neverRaisesU(
             @ForAll @DoubleRange(min = 5, max = 80) double foam,
             @ForAll @DoubleRange(min = 0.5, max = 40) double more,
@@ -262,7 +262,7 @@ class IsoTest {
     }
 
     /** The true R lies between the limits' bounds: lower limit at most the upper one. */
-    @Property(tries = 100)
+    @Property(tries = 100, seed = "20261126")
     void lowerLimit_isNotAboveTheUpper(
             @ForAll @DoubleRange(min = 10, max = 63) double foam,
             @ForAll @DoubleRange(min = 0.02, max = 0.6) double share) {
@@ -277,7 +277,9 @@ class IsoTest {
     @Test
     void resistancePerInch_ashrae() {
         double imperial = 5.67826334;
-        assertThat(imperial * 0.0254 / conductivity("xps")).isCloseTo(5.0, within(0.9));
+        // what is declared for 25 years (EN 13164) is worse than the 5.0 of a fresh board, and no
+        // better
+        assertThat(imperial * 0.0254 / conductivity("xps")).isBetween(4.1, 4.6);
         assertThat(imperial * 0.0254 / conductivity("eps")).isCloseTo(4.0, within(0.2));
         assertThat(imperial * 0.0254 / conductivity("spruce-ply")).isCloseTo(1.25, within(0.2));
     }

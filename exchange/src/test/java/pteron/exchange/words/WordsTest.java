@@ -86,7 +86,7 @@ class WordsTest {
         return PlanArbitraries.plans();
     }
 
-    @Property(tries = 80)
+    @Property(tries = 80, seed = "20261126")
     void whateverIsFound_hasWords(@ForAll("plans") BoxPlan plan) {
         for (Finding finding : BoxModel.of(plan, MaterialLibrary.starting()).findings()) {
             assertThat(FindingWords.sentence(finding, plan)).isNotBlank();
