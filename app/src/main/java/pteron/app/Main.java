@@ -2,6 +2,7 @@ package pteron.app;
 
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import pteron.app.command.PteronCommand;
 
 /** Where the program begins. */
@@ -11,6 +12,8 @@ public final class Main {
 
     /** Runs the command line and ends with its status. */
     public static void main(String[] words) {
+        // numbers look the same wherever the machine stands
+        Locale.setDefault(Locale.UK);
         PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         System.exit(PteronCommand.run(out, err, words));

@@ -9,6 +9,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,7 +69,7 @@ class CommandLineTest {
                 "\"widthMm\" : 2050|\"widthMm\" : 20|box.widthMm",
                 "\"widthMm\" : 2050|\"widthMm\" : \"wide\"|box.widthMm",
                 "\"offsetMm\" : 10|\"offsetMM\" : 10|box.offset",
-                "\"version\" : 2|\"version\" : 7|version",
+                "\"version\" : 3|\"version\" : 7|version",
                 "\"pteron-plan\"|\"plan\"|format",
                 "\"birch-ply\"|\"oak-ply\"|makeUp.floor.topFace.material",
                 "\"kind\" : \"door\"|\"kind\" : \"gate\"|openings[2].kind",
@@ -100,6 +101,66 @@ class CommandLineTest {
         assertBadInput(run("shot", "demo", "--out", "x.png", "--view", "moon"), "view is [moon]");
         assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "10"), "size is [10]");
         assertBadInput(run("shot", "demo", "--out", "x.png", "--theme", "pink"), "theme is [pink]");
+    }
+
+    /** Whatever is odd is told in one sentence with a cure, never with a parser's or a system's words. */
+    @Test
+    void oddFilesAndWords_areTold() throws Exception {
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--view", "/"), "view is []");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "99999x1"), "4000x4000");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "1280x800x3"), "1280x800");
+        assertBadInput(run("figures", folder.toString()), "is a folder");
+        Path empty = Files.writeString(folder.resolve("empty.json"), "");
+        assertBadInput(run("figures", empty.toString()), "the file is empty");
+        Path tooLong = Files.writeString(folder.resolve("long.json"), "x".repeat(5_000_000));
+        Run told = run("figures", tooLong.toString());
+        assertBadInput(told, "line 1");
+        assertThat(told.err()).hasSizeLessThan(300).doesNotContain("token");
+        assertBadInput(run("figures", "x".repeat(300) + ".json"), "too long");
+        assertBadInput(run("figures", "a\0b.json"), "no name of a file");
+        assertBadInput(
+                run("materials", "--from", folder.resolve("no.csv").toString(), "--into", "demo"),
+                "does not exist");
+        assertBadInput(run("reckon", "glue", "coats=1.5"), "whole number");
+    }
+
+    /** What is there is not written over unasked; names in any letters are kept apart. */
+    @Test
+    void export_asksForForce() throws Exception {
+        Path out = folder.resolve("Wörk 小");
+        Run first = run("export", "demo", "--to", out.toString(), "--only", "csv");
+        assertThat(first.status()).isZero();
+        assertBadInput(
+                run("export", "demo", "--to", out.toString(), "--only", "csv"), "give --force");
+        assertThat(
+                        run("export", "demo", "--to", out.toString(), "--only", "csv", "--force")
+                                .status())
+                .isZero();
+        Path plan = folder.resolve("other.json");
+        PlanFile.save(Demos.wagtail().withName("小屋"), plan);
+        assertThat(run("export", plan.toString(), "--to", out.toString(), "--only", "csv").status())
+                .isZero();
+        PlanFile.save(Demos.wagtail().withName("移動図書"), plan);
+        assertThat(run("export", plan.toString(), "--to", out.toString(), "--only", "csv").status())
+                .isZero();
+    }
+
+    /** Numbers are the same wherever the machine stands. */
+    @Test
+    void figures_doNotChangeWithTheLocale() {
+        Locale before = Locale.getDefault();
+        String here = run("figures", "demo").out();
+        try {
+            for (String tag : new String[] {"de-DE", "ar-EG-u-nu-arab", "tr-TR", "hi-IN"}) {
+                Locale.setDefault(Locale.forLanguageTag(tag));
+                assertThat(run("figures", "demo").out()).as(tag).isEqualTo(here);
+                assertThat(run("reckon", "mitre", "turn=45").out())
+                        .as(tag)
+                        .startsWith("Mitre: 22.5°");
+            }
+        } finally {
+            Locale.setDefault(before);
+        }
     }
 
     @Test
