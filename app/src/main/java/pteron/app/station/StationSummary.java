@@ -47,7 +47,7 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
             case CUTTING ->
                     cutting.barCount() == 0
                             ? "no bars yet"
-                            : "%d bars, %.0f %% off"
+                            : "%d bars, %.0f %% left"
                                     .formatted(cutting.barCount(), cutting.wastePercent());
         };
     }

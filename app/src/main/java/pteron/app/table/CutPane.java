@@ -106,6 +106,8 @@ public final class CutPane extends ScrollPane {
         stock.setMinWidth(NAME_WIDTH);
         HBox strip = new HBox();
         strip.setAlignment(Pos.CENTER_LEFT);
+        double trim = bar.saw().endTrimMm() * scale;
+        strip.getChildren().add(trim(bar, trim));
         for (CutPart piece : bar.pieces()) {
             strip.getChildren().add(piece(piece, piece.lengthMm() * scale));
             strip.getChildren().add(gap("kerf", Math.max(1, bar.kerfMm() * scale)));
@@ -113,11 +115,22 @@ public final class CutPane extends ScrollPane {
         Region rest = gap("rest", Math.max(0, bar.restMm() * scale));
         Tooltip.install(
                 rest, new Tooltip("left over: " + LengthText.format(bar.restMm(), bench.units())));
-        strip.getChildren().add(rest);
+        strip.getChildren().addAll(rest, trim(bar, trim));
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox row = new HBox(8, stock, strip);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** What is cut off an end; nothing where ends are kept. */
+    private Region trim(Bar bar, double width) {
+        Region trim = gap("trim", width);
+        Tooltip.install(
+                trim,
+                new Tooltip(
+                        "cut off this end: "
+                                + LengthText.format(bar.saw().endTrimMm(), bench.units())));
+        return trim;
     }
 
     private Label piece(CutPart piece, double width) {
