@@ -1,6 +1,7 @@
 package pteron.app.drawing;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -15,6 +16,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 
@@ -196,12 +198,17 @@ public final class DrawingBehavior {
         if (field.unit() == Unit.MILLIMETRE) {
             return LengthText.parse(text, units);
         }
-        String number = text.replaceAll("[^0-9.,+\\u2212-]", "").replace(',', '.');
-        try {
-            return field.unit().fromShown(Double.parseDouble(number.replace('\u2212', '-')), units);
-        } catch (NumberFormatException e) {
+        String symbol = field.unit().symbol(units);
+        String plain = text.strip();
+        String number =
+                !symbol.isEmpty() && plain.endsWith(symbol)
+                        ? plain.substring(0, plain.length() - symbol.length())
+                        : plain;
+        OptionalDouble parsed = NumberText.parse(number);
+        if (parsed.isEmpty()) {
             throw new IllegalArgumentException(
-                    "“%s” is not a number; write it like 12.5".formatted(text), e);
+                    "“%s” is not a number; write it like 12.5".formatted(text));
         }
+        return field.unit().fromShown(parsed.getAsDouble(), units);
     }
 }

@@ -117,6 +117,7 @@ class MetalSectionTest {
     }
 
     @ParameterizedTest
+    @Tag("slow")
     @CsvSource({"160, 1.6, 167, 0", "50, 1.6, 50, 0", "0.3, 1.6, 167, 0", "160, 1.6, 167, 6.4"})
     void transmittance_againstRelaxation(double skin, double tube, double metal, double pack) {
         WarmWall wall = wall(skin, tube, metal, pack);
