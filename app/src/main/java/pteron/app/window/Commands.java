@@ -28,14 +28,19 @@ final class Commands {
                         "export",
                         "Export lists and drawings …",
                         "Shortcut+E",
-                        window.files()::chooseAndExport));
-        add(Command.of("materials", "Import own materials …", "", window.files()::chooseMaterials));
+                        window.files().lists()::chooseAndExport));
+        add(
+                Command.of(
+                        "materials",
+                        "Import own materials …",
+                        "",
+                        window.files().lists()::chooseMaterials));
         add(
                 Command.of(
                         "materials-csv",
                         "Save all materials as CSV …",
                         "",
-                        window.files()::chooseMaterialsToSave));
+                        window.files().lists()::chooseMaterialsToSave));
         add(Command.of("reckoner", "Reckoner", "Shortcut+R", window::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", window.files()::closePlan));
         add(

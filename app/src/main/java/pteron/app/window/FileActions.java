@@ -1,7 +1,6 @@
 package pteron.app.window;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -18,13 +17,10 @@ import pteron.app.keep.Stamp;
 import pteron.app.keep.UserFolders;
 import pteron.app.station.Workbench;
 import pteron.app.window.Dialogs.Choice;
-import pteron.core.edit.OwnMaterials;
 import pteron.core.field.PlanDifference;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
-import pteron.exchange.csv.MaterialCsv;
-import pteron.exchange.file.WholeFile;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
 
@@ -36,12 +32,19 @@ public final class FileActions implements AutoCloseable {
     private final EarlierSaves saves = new EarlierSaves(UserFolders.data());
     private final OpenPlans openPlans = new OpenPlans(UserFolders.data());
     private final FileDesk desk = new FileDesk(saves);
+    private final ListActions lists;
     private Keeper keeper;
     private Subscription following = Subscription.EMPTY;
     private boolean leaving;
 
     FileActions(AppWindow window) {
         this.window = window;
+        this.lists = new ListActions(window, desk);
+    }
+
+    /** {@return what goes out and in besides the plan's own file} */
+    public ListActions lists() {
+        return lists;
     }
 
     private Dialogs dialogs() {
@@ -419,89 +422,5 @@ public final class FileActions implements AutoCloseable {
         return Optional.ofNullable(window.bench())
                 .flatMap(open -> open.document().file())
                 .map(file -> file.toAbsolutePath().getParent());
-    }
-
-    // --- materials and exports
-
-    void chooseMaterials() {
-        dialogs().chooseMaterials(folder()).ifPresent(this::importMaterials);
-    }
-
-    /** Brings own materials out of a CSV file into the plan; bad lines are told, the others taken. */
-    public void importMaterials(Path file) {
-        Workbench bench = window.bench();
-        desk.beside(
-                () -> MaterialCsv.read(Files.readAllBytes(file)),
-                reading -> {
-                    if (!bench.edit(plan -> OwnMaterials.with(plan, reading.materials()))) {
-                        return;
-                    }
-                    String taken = "%d materials were taken.".formatted(reading.materials().size());
-                    window.tell(
-                            "Own materials",
-                            reading.faults().isEmpty()
-                                    ? taken
-                                    : taken + "\nRefused:\n" + String.join("\n", reading.faults()));
-                },
-                sentence -> window.tell("No materials were taken", sentence));
-    }
-
-    void chooseMaterialsToSave() {
-        dialogs().chooseMaterialsToSave(folder()).ifPresent(this::saveMaterials);
-    }
-
-    /** Saves the library with the plan's own materials: change lines there and import them. */
-    public void saveMaterials(Path file) {
-        MaterialLibrary library = document().model().library();
-        desk.beside(
-                () -> {
-                    WholeFile.write(
-                            file, MaterialCsv.text(library).getBytes(StandardCharsets.UTF_8));
-                    return file;
-                },
-                written -> window.tell("Materials", "Saved in " + written),
-                sentence -> window.tell("The materials were not saved", sentence));
-    }
-
-    void chooseAndExport() {
-        dialogs().chooseFolder("Export lists and drawings into a folder").ifPresent(this::exportTo);
-    }
-
-    /** Exports lists and drawings into a folder; asks before anything there is written over. */
-    public void exportTo(Path folder) {
-        BoxModel model = document().model();
-        desk.alreadyThere(
-                model,
-                folder,
-                there -> {
-                    if (there.isEmpty()) {
-                        export(model, folder);
-                    } else {
-                        dialogs()
-                                .ask(
-                                        "Write over %d files?".formatted(there.size()),
-                                        "%s holds files of that name, %s among them."
-                                                .formatted(folder, there.getFirst().getFileName()),
-                                        List.of(
-                                                new Choice(
-                                                        "Write over them",
-                                                        () -> export(model, folder)),
-                                                new Choice(
-                                                        "Another folder …", this::chooseAndExport),
-                                                new Choice("Cancel", () -> {})));
-                    }
-                },
-                sentence -> window.tell("Nothing was exported", sentence));
-    }
-
-    private void export(BoxModel model, Path folder) {
-        desk.export(
-                model,
-                folder,
-                written ->
-                        window.tell(
-                                "Exported",
-                                "%d files are in %s.".formatted(written.size(), folder)),
-                sentence -> window.tell("Nothing was exported", sentence));
     }
 }

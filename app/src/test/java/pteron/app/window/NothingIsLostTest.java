@@ -342,7 +342,7 @@ class NothingIsLostTest extends DesktopRobot {
     void anImportWithAnOpenQuote_isTold() throws Exception {
         Path file = folder.resolve("open.csv");
         Files.writeString(file, "id,name,kind,source,density\nx,\"Open,board,me,400\n");
-        robot.interact(() -> window.files().importMaterials(file));
+        robot.interact(() -> window.files().lists().importMaterials(file));
         await(this::asked);
         assertThat(question()).contains("No materials were taken", "quote");
         answer("OK");

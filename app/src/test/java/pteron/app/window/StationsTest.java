@@ -310,14 +310,14 @@ class StationsTest extends DesktopRobot {
     @Test
     void materials_savedChangedAndImported() throws Exception {
         Path file = folder.resolve("all.csv");
-        robot.interact(() -> window.files().saveMaterials(file));
+        robot.interact(() -> window.files().lists().saveMaterials(file));
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         robot.push(KeyCode.ENTER);
         settle();
         String text = Files.readString(file);
         Files.writeString(
                 file, text.replaceFirst("(?m)^xps,Extruded polystyrene", "xps,Blue foam"));
-        robot.interact(() -> window.files().importMaterials(file));
+        robot.interact(() -> window.files().lists().importMaterials(file));
         await(() -> !plan().materials().isEmpty());
         assertThat(plan().materials()).extracting(m -> m.name()).containsExactly("Blue foam");
     }
@@ -332,7 +332,7 @@ class StationsTest extends DesktopRobot {
                 reed-mat,Reed mat,foam,sheet,120,0.055,2
                 bad,Bad,foam,sheet,heavy,0.05,2
                 """);
-        robot.interact(() -> window.files().importMaterials(file));
+        robot.interact(() -> window.files().lists().importMaterials(file));
         await(() -> !plan().materials().isEmpty());
         assertThat(plan().materials()).extracting(m -> m.id()).containsExactly("reed-mat");
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
