@@ -29,7 +29,7 @@ import pteron.exchange.plan.RecoveryFile;
 
 /**
  * Processes killed at random moments while they edit and save: file and recovery file are whole, and together
- * they hold every edit older than the keeper's promise. The keeper looks ten times as often as in the window, and
+ * they hold every edit older than the keeper's promise. The keeper looks twenty times as often as in the window, and
  * is held to a tenth of the five seconds.
  */
 class PowerCutTest {
@@ -37,7 +37,7 @@ class PowerCutTest {
     /** Kills; {@code -Dpteron.kills=200} for a longer search. */
     private static final int KILLS = Integer.getInteger("pteron.kills", 20);
 
-    private static final Duration EVERY = Keeper.USUAL.dividedBy(10);
+    private static final Duration EVERY = Keeper.USUAL.dividedBy(20);
     private static final long PROMISE_MS = 500;
 
     /** A process's breath on a loaded machine, on top of the promise (ms). */
