@@ -54,7 +54,7 @@ final class WallFigures {
                     Working.Builder steps =
                             Working.of(
                                     wall.metalFrame()
-                                            ? "R = R', paths side by side"
+                                            ? "R = ΔT / q of the section in two dimensions, U = 1 / R"
                                             : "R = (R' + R'') / 2, U = 1 / R");
                     steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()));
                     for (WarmLayer layer : wall.layers()) {
