@@ -1,6 +1,5 @@
 package pteron.app.keep;
 
-import com.fasterxml.jackson.core.JacksonException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -108,9 +107,7 @@ public final class Recoveries {
     private static Optional<Left> read(Path file) {
         try {
             return Optional.of(new Left(file, RecoveryFile.read(file)));
-        } catch (PlanFormatException | JacksonException e) {
-            Faults.note(e);
-        } catch (IOException e) {
+        } catch (PlanFormatException | IOException e) {
             Faults.note(e);
         }
         return Optional.empty();

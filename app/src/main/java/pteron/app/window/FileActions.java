@@ -132,11 +132,23 @@ public final class FileActions implements AutoCloseable {
 
     /** Opens a plan file; what is wrong with it is said in a sentence. */
     void open(Path file) {
+        BoxPlan letGo = window.bench() == null ? null : document().plan();
         desk.read(
                 file,
                 read -> {
-                    window.show(new PlanDocument(read.model(), read.file(), read.stamp()));
-                    window.recent().opened(file);
+                    Runnable show =
+                            () -> {
+                                window.show(
+                                        new PlanDocument(read.model(), read.file(), read.stamp()));
+                                window.recent().opened(file);
+                            };
+                    // edited while the other was read: asked about once more
+                    boolean asLetGo = window.bench() == null || document().plan().equals(letGo);
+                    if (asLetGo) {
+                        show.run();
+                    } else {
+                        leave(show);
+                    }
                 },
                 sentence -> window.tell("This plan was not opened", sentence));
     }

@@ -171,6 +171,21 @@ class NothingIsLostTest extends DesktopRobot {
         assertThat(read(file)).isEqualTo(changed);
     }
 
+    /** Edited while another plan was being read: the edit is asked about, not lost. */
+    @Test
+    void openingAnother_editedMeanwhile_asks() throws Exception {
+        Path other = folder.resolve("later.json");
+        PlanFile.save(StartingPlans.slopedTail(), other);
+        robot.interact(
+                () -> {
+                    window.files().openInstead(other);
+                    window.bench().document().edit(p -> BoxEdits.withLength(p, 4321));
+                });
+        await(this::asked);
+        answer("Cancel");
+        assertThat(BoxEdits.length(plan())).isEqualTo(4321);
+    }
+
     /** What cannot be opened does not take the open plan's place. */
     @Test
     void openingABrokenFile_keepsTheOldPlan() throws Exception {

@@ -110,6 +110,9 @@ public final class PlanLimits {
     /** Length of a roll of tape. */
     public static final Range TAPE_ROLL = mm(500, 100000);
 
+    /** Longest text of a plan (letters): a page; beyond lies a slip or a spoilt file. */
+    public static final int LONGEST_TEXT = 1000;
+
     private PlanLimits() {}
 
     private static Range mm(double least, double most) {

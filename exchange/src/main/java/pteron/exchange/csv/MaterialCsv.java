@@ -23,6 +23,7 @@ import pteron.core.material.Material.Kind;
 import pteron.core.material.Material.Sourced;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.NumberText;
 
 /**
@@ -248,7 +249,14 @@ public final class MaterialCsv {
         /** {@return what stands in a column, without the mark that keeps spreadsheets from reckoning it} */
         private String cell(CSVRecord record, String column) {
             int at = header.indexOf(column);
-            return at < 0 ? "" : Csv.disarmed(record.get(at).strip());
+            String cell = at < 0 ? "" : Csv.disarmed(record.get(at).strip());
+            if (cell.length() > PlanLimits.LONGEST_TEXT) {
+                // a plan with it could be saved and not read again
+                throw new IllegalArgumentException(
+                        "%s is a text of %d letters and may have %d; shorten it"
+                                .formatted(column, cell.length(), PlanLimits.LONGEST_TEXT));
+            }
+            return cell;
         }
 
         private String required(CSVRecord record, String column) {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require.Range;
 
@@ -16,9 +17,6 @@ final class JsonCursor {
 
     /** Longest text that is shown of a wrong value. */
     private static final int SHOWN = 40;
-
-    /** Longest text of a plan: a page; beyond lies a slip or a spoilt file. */
-    static final int LONGEST_TEXT = 1000;
 
     private final JsonNode node;
     private final String path;
@@ -162,11 +160,11 @@ final class JsonCursor {
             throw wrong(path(name), value, "a text in quotes");
         }
         String text = value.textValue();
-        if (text.length() > LONGEST_TEXT) {
+        if (text.length() > PlanLimits.LONGEST_TEXT) {
             throw new PlanFormatException(
                     path(name),
                     "is a text of %d letters and may have %d; shorten it"
-                            .formatted(text.length(), LONGEST_TEXT));
+                            .formatted(text.length(), PlanLimits.LONGEST_TEXT));
         }
         return text;
     }

@@ -207,6 +207,10 @@ class MaterialCsvTest {
                 .singleElement()
                 .asString()
                 .contains("density is [12d] and must be a number");
+        assertThat(MaterialCsv.read(GOOD.replace("Reed mat", "x".repeat(1001))).faults())
+                .singleElement()
+                .asString()
+                .contains("name is a text of 1001 letters");
     }
 
     /** A cell led by = + − @ is no sum for a spreadsheet, and comes back as it was. */
