@@ -59,8 +59,10 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
     /**
      * Asks which way to go on; does not wait for the answer. The last choice is taken when the question is
      * closed without one.
+     *
+     * @return takes the question back; nothing is done then
      */
-    void ask(String title, String sentence, List<Choice> choices) {
+    Runnable ask(String title, String sentence, List<Choice> choices) {
         Alert ask = alert(title, sentence);
         Map<ButtonType, Runnable> actions = new LinkedHashMap<>();
         for (Choice choice : choices) {
@@ -75,6 +77,10 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         ask.setOnHidden(
                 event -> actions.getOrDefault(ask.getResult(), choices.getLast().action()).run());
         ask.show();
+        return () -> {
+            ask.setOnHidden(null);
+            ask.hide();
+        };
     }
 
     /**

@@ -27,6 +27,8 @@ import pteron.exchange.plan.PlanFormatException;
 /** What is done with files, so that no work is lost. Used on the interface thread only. */
 public final class FileActions implements AutoCloseable {
 
+    private static final Runnable NOTHING = () -> {};
+
     private final AppWindow window;
     private final Recoveries recoveries = new Recoveries(UserFolders.data());
     private final EarlierSaves saves = new EarlierSaves(UserFolders.data());
@@ -36,6 +38,11 @@ public final class FileActions implements AutoCloseable {
     private Keeper keeper;
     private Subscription following = Subscription.EMPTY;
     private boolean leaving;
+
+    /** Takes back what was said about a file changed by somebody else; saving asks the same more sharply. */
+    private Runnable notice = NOTHING;
+
+    private boolean deciding;
 
     FileActions(AppWindow window) {
         this.window = window;
@@ -98,23 +105,28 @@ public final class FileActions implements AutoCloseable {
     }
 
     private void changedByOthers(PlanDocument document, Path file) {
-        if (window.bench() == null || document() != document) {
+        if (window.bench() == null || document() != document || deciding) {
             return;
         }
-        dialogs()
-                .ask(
-                        "Somebody else changed this plan",
-                        file.getFileName()
-                                + " was changed outside of this window. Yours stays open; saving it asks before anything is written over.",
-                        List.of(
-                                new Choice("Keep mine open", () -> {}),
-                                new Choice("Open theirs instead", () -> openInstead(file))));
+        notice.run();
+        notice =
+                dialogs()
+                        .ask(
+                                "Somebody else changed this plan",
+                                file.getFileName()
+                                        + " was changed outside of this window. Yours stays open; saving it asks before anything is written over.",
+                                List.of(
+                                        new Choice("Keep mine open", () -> {}),
+                                        new Choice(
+                                                "Open theirs instead", () -> openInstead(file))));
     }
 
     /** Lets the open document go: it is saved, or not wanted. */
     void letGo() {
         following.unsubscribe();
         following = Subscription.EMPTY;
+        notice.run();
+        notice = NOTHING;
         openPlans.close();
         if (keeper != null) {
             keeper.close();
@@ -357,6 +369,8 @@ public final class FileActions implements AutoCloseable {
     }
 
     private void conflict(Path file, Runnable then) {
+        notice.run();
+        deciding = true;
         dialogs()
                 .ask(
                         "Somebody else changed this plan meanwhile",
@@ -365,11 +379,18 @@ public final class FileActions implements AutoCloseable {
                         List.of(
                                 new Choice(
                                         "Save mine beside it",
-                                        () -> saveTo(beside(file), Stamp.NONE, then)),
+                                        decided(() -> saveTo(beside(file), Stamp.NONE, then))),
                                 new Choice(
                                         "Write over theirs (kept among earlier saves)",
-                                        () -> saveTo(file, null, then)),
-                                new Choice("Not now", () -> leaving = false)));
+                                        decided(() -> saveTo(file, null, then))),
+                                new Choice("Not now", decided(() -> leaving = false))));
+    }
+
+    private Runnable decided(Runnable way) {
+        return () -> {
+            deciding = false;
+            way.run();
+        };
     }
 
     /** {@return a name beside a file that is not taken} */

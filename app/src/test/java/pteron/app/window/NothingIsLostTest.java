@@ -17,6 +17,7 @@ import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import pteron.app.keep.EarlierSaves;
+import pteron.app.keep.Keeper;
 import pteron.app.keep.UserFolders;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
@@ -207,8 +208,7 @@ class NothingIsLostTest extends DesktopRobot {
         PlanFile.save(theirs, file);
         type("box.length", "4380");
         BoxPlan mine = plan();
-        robot.push(KeyCode.CONTROL, KeyCode.S);
-        await(() -> asked() && question().contains("meanwhile"));
+        saveIntoTheirs();
         answer("Save mine");
         Path beside = folder.resolve("shared-mine.json");
         await(() -> Files.exists(beside) && !window.bench().document().changedProperty().get());
@@ -216,13 +216,33 @@ class NothingIsLostTest extends DesktopRobot {
         assertThat(read(beside)).isEqualTo(mine);
         PlanFile.save(theirs, beside);
         type("box.length", "4390");
-        robot.push(KeyCode.CONTROL, KeyCode.S);
-        await(() -> asked() && question().contains("meanwhile"));
+        saveIntoTheirs();
         answer("Write over");
         await(() -> !window.bench().document().changedProperty().get());
         assertThat(BoxEdits.length(read(beside))).isEqualTo(4390);
         EarlierSaves kept = new EarlierSaves(UserFolders.data());
         assertThat(kept.all(beside)).anyMatch(save -> equal(save.copy(), theirs));
+    }
+
+    /** Saves; whoever watches the file may have told of the change before, and is answered first. */
+    private void saveIntoTheirs() throws Exception {
+        robot.interact(() -> window.files().save());
+        await(() -> asked() && question().contains("meanwhile"));
+    }
+
+    /** One question about one fact: saving takes the watcher's place, and the watcher keeps still then. */
+    @Test
+    void changedBySomebodyElse_isAskedOnce() throws Exception {
+        Path file = saved("once.json");
+        PlanFile.save(StartingPlans.slopedTail(), file);
+        await(() -> asked() && question().contains("outside of this window"));
+        saveIntoTheirs();
+        assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
+        PlanFile.save(StartingPlans.rakedNose(), file);
+        Thread.sleep(2 * Keeper.USUAL.toMillis());
+        assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
+        assertThat(question()).contains("meanwhile");
+        answer("Not now");
     }
 
     @Test
