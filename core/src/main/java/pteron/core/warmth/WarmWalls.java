@@ -124,7 +124,7 @@ public final class WarmWalls {
             layers.add(new WarmLayer("", foam.name(), over, stuff(foam), member, gap));
         }
         Stuff member = member(framed);
-        double foamMm = Math.min(framed.insulation().thicknessMm() - over, framed.frameMm());
+        double foamMm = Math.min(framed.insulation().thicknessMm(), framed.frameMm());
         double air = framed.frameMm() - foamMm;
         if (air > LEAST_MM) {
             Stuff still = new Stuff(air / 1000 / Surfaces.stillAir(air), 1);
@@ -139,7 +139,7 @@ public final class WarmWalls {
         Section section = framed.members().section();
         return new MetalBar(
                 section.thicknessMm(),
-                section.isTube() ? Math.min(section.wallMm(), section.thicknessMm() / 2) : 0,
+                section.wallMm(),
                 library.get(framed.members().timber()).value(Property.CONDUCTIVITY),
                 member(framed));
     }

@@ -93,7 +93,17 @@ class IsoTest {
 
     /** Still air, heat flowing level: ISO 6946, table 8, from memory. */
     @ParameterizedTest
-    @CsvSource({"0, 0", "5, 0.11", "7, 0.13", "10, 0.15", "15, 0.17", "25, 0.18", "300, 0.18"})
+    @CsvSource({
+        "0, 0",
+        "5, 0.11",
+        "7, 0.13",
+        "10, 0.15",
+        "15, 0.17",
+        "20, 0.175",
+        "25, 0.18",
+        "300, 0.18",
+        "400, 0.18"
+    })
     void stillAir_published(double mm, double resistance) {
         assertThat(Surfaces.stillAir(mm)).isCloseTo(resistance, within(1e-9));
     }
@@ -338,10 +348,11 @@ class IsoTest {
         assertThatThrownBy(() -> NightAir.of(night, 0)).hasMessageContaining("room inside");
     }
 
-    /** By hand: 0.34 · 1 · 12 · 25 = 102 W: ISO 13789. */
+    /** By hand: 0.34 · 1 · 12 · 25 = 102 W, 0.34 · 2 · 10 · 25 = 170 W: ISO 13789. */
     @Test
     void heatWithAir_workedExample() {
         assertThat(HeatLoss.withAir(12, 1, 25)).isCloseTo(102, within(1e-9));
+        assertThat(HeatLoss.withAir(10, 2, 25)).isCloseTo(170, within(1e-9));
     }
 
     @Test
