@@ -83,6 +83,6 @@ public final class CuttingDesk implements AutoCloseable {
     @Override
     public void close() {
         newest.incrementAndGet();
-        worker.shutdownNow();
+        worker.shutdown();
     }
 }

@@ -14,6 +14,7 @@ import pteron.app.document.RecentFiles;
 import pteron.app.keep.Faults;
 import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
+import pteron.app.window.Dialogs.Choice;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 
@@ -27,7 +28,8 @@ public final class AppWindow {
     private final ObjectProperty<Theme> theme = new SimpleObjectProperty<>(Theme.LIGHT);
     private final FileActions files = new FileActions(this);
     private final Consumer<String> faults =
-            sentence -> Platform.runLater(() -> tell("A fault of ours", sentence));
+            sentence -> Platform.runLater(() -> tellFault(sentence));
+    private Runnable lastFault = () -> {};
     private Workbench bench;
     private MainWindow main;
     private Commands commands;
@@ -49,6 +51,12 @@ public final class AppWindow {
                     files.leave(this::close);
                 });
         Faults.tell(faults);
+    }
+
+    /** Tells the newest fault in the place of the one before: many would bury the plan. */
+    private void tellFault(String sentence) {
+        lastFault.run();
+        lastFault = dialogs().ask("A fault of ours", sentence, List.of(new Choice("OK", () -> {})));
     }
 
     private void dress(Theme chosen) {

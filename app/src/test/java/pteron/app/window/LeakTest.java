@@ -13,6 +13,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import pteron.app.station.Station;
 import pteron.exchange.demo.Demos;
@@ -28,6 +29,8 @@ class LeakTest {
 
     private static final boolean OPENED_IS_LONG = OPENED >= 200;
     private static final int WARM = 5;
+
+    @RegisterExtension static final NoFaults FAULTS = new NoFaults();
 
     @TempDir static Path settings;
 

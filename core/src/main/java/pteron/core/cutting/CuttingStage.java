@@ -1,6 +1,5 @@
 package pteron.core.cutting;
 
-import com.google.ortools.Loader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +65,6 @@ public final class CuttingStage {
         CuttingStage stage = new CuttingStage(job, progress, stopped);
         stage.first();
         if (!stage.finished()) {
-            Loader.loadNativeLibraries();
             stage.improve();
         }
         return stage.plan();
@@ -90,6 +88,9 @@ public final class CuttingStage {
         Knapsack fine = Knapsack.fine(demand);
         List<Pattern> filled = GreedyFill.patterns(demand, fine);
         take(filled);
+        if (finished() || !NativeSolvers.ready(stopped)) {
+            return;
+        }
         tryTight();
         if (finished()) {
             return;
