@@ -180,6 +180,7 @@ class RandomHandsTest extends DesktopRobot {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         } catch (ExecutionException e) {
+            e.getCause().printStackTrace();
             throw new AssertionError(e.getCause());
         }
     }
