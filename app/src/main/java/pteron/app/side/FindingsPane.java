@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.plan.BoxPlan;
@@ -133,7 +134,7 @@ public final class FindingsPane extends VBox {
         apply.getStyleClass().add("cure");
         apply.setId("cure-" + finding.code());
         apply.setWrapText(true);
-        apply.setOnAction(event -> bench.edit(finding.cure().change()));
+        apply.setOnAction(event -> bench.edit(plan -> Cures.apply(plan, finding.cure())));
         return apply;
     }
 }

@@ -10,7 +10,6 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -115,14 +114,8 @@ final class BalanceCheck {
         double offset = -carrier.deckFrontMm() + back;
         boolean allowed =
                 offset >= PlanLimits.BOX_OFFSET.least() && offset <= PlanLimits.BOX_OFFSET.most();
-        return new Cure(
-                kind,
-                Quantity.mm(Math.abs(back)),
-                allowed ? plan -> withOffset(plan, offset) : null);
-    }
-
-    private static BoxPlan withOffset(BoxPlan plan, double offset) {
-        return plan.withBox(plan.box().withOffset(offset));
+        Quantity amount = Quantity.mm(Math.abs(back));
+        return allowed ? Cure.press(kind, amount, "box") : Cure.advice(kind, amount);
     }
 
     private void lean() {

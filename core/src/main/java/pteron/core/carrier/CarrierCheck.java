@@ -2,7 +2,6 @@ package pteron.core.carrier;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -67,9 +66,10 @@ final class CarrierCheck {
     }
 
     private static Cure width(double mm) {
-        UnaryOperator<BoxPlan> change = plan -> plan.withBox(plan.box().withWidth(mm));
         boolean possible = mm >= PlanLimits.BOX_WIDTH.least() && mm <= PlanLimits.BOX_WIDTH.most();
-        return new Cure("SET_BOX_WIDTH", Quantity.mm(mm), possible ? change : null);
+        return possible
+                ? Cure.press("SET_BOX_WIDTH", Quantity.mm(mm), "box")
+                : Cure.advice("SET_BOX_WIDTH", Quantity.mm(mm));
     }
 
     private Cure movedBy(double backMm, double roomMm) {
@@ -78,8 +78,7 @@ final class CarrierCheck {
         if (Math.abs(backMm) > roomMm) {
             return Cure.advice("SHORTEN_BOX", amount);
         }
-        double offset = plan.box().offsetMm() + backMm;
-        return new Cure(kind, amount, other -> other.withBox(other.box().withOffset(offset)));
+        return Cure.press(kind, amount, "box");
     }
 
     private void overhang(String code, double overMm, Cure cure) {

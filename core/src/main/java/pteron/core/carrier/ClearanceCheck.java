@@ -62,27 +62,19 @@ final class ClearanceCheck {
 
     private Cure cure(Clearance clearance, boolean clashes) {
         Solid solid = clearance.solid();
-        if (solid.kind() == Solid.Kind.TAILGATE && standing.vehicle() instanceof Pickup pickup) {
-            return new Cure(
-                    "TAKE_OFF_TAILGATE",
-                    Quantity.mm(Math.abs(clearance.gapMm())),
-                    plan -> plan.withVehicle(pickup.withoutTailgate()));
+        if (solid.kind() == Solid.Kind.TAILGATE && standing.vehicle() instanceof Pickup) {
+            return Cure.press(
+                    "TAKE_OFF_TAILGATE", Quantity.mm(Math.abs(clearance.gapMm())), "tailgate");
         }
         double width = Math.floor(2 * (solid.across().fromMm() - Clearance.TIGHT_MM - 1));
         boolean beside = solid.mirrored() && width >= PlanLimits.BOX_WIDTH.least();
         if (beside && clearance.way() == Clearance.Way.SIDEWAYS) {
-            return new Cure(
-                    "SET_BOX_WIDTH",
-                    Quantity.mm(width),
-                    plan -> plan.withBox(plan.box().withWidth(width)));
+            return Cure.press("SET_BOX_WIDTH", Quantity.mm(width), "box");
         }
         double raise = Math.ceil(clearance.clearedAtMm());
         boolean raises = clashes && raise > 0 && raise <= PlanLimits.RAISED.most();
         return raises
-                ? new Cure(
-                        "SET_SUB_FRAME",
-                        Quantity.mm(raise),
-                        plan -> plan.withBox(plan.box().withRaised(raise)))
+                ? Cure.press("SET_SUB_FRAME", Quantity.mm(raise), "box")
                 : Cure.advice("MOVE_OR_CUT_OUT", Quantity.mm(Math.abs(clearance.gapMm())));
     }
 
@@ -90,15 +82,11 @@ final class ClearanceCheck {
         Cab cab = standing.vehicle().cab().orElseThrow();
         double missing = gap.behindNeedsMm() - gap.behindMm();
         if (missing > 0) {
-            double offset = standing.plan().box().offsetMm() + Math.ceil(missing);
             narrow(
                     "CAB_GAP_SMALL",
                     gap.behindMm(),
                     gap.behindNeedsMm(),
-                    new Cure(
-                            "MOVE_BOX_BACK",
-                            Quantity.mm(Math.ceil(missing)),
-                            plan -> plan.withBox(plan.box().withOffset(offset))));
+                    Cure.press("MOVE_BOX_BACK", Quantity.mm(Math.ceil(missing)), "box"));
         }
         double low = gap.overNeedsMm() - gap.overMm();
         if (gap.reachesOver() && low > 0) {

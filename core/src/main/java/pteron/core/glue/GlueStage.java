@@ -206,9 +206,10 @@ public final class GlueStage {
                 Place.of("make-up", joint.part() + ", joint " + joint.number()),
                 Quantity.count(1),
                 Limit.atMost(Quantity.count(0)),
-                new Cure(
+                Cure.press(
                         "TAKE_FIRST_GLUE",
                         Quantity.count(1),
-                        plan -> GlueCure.automatic(plan, joint.part(), joint.number())));
+                        joint.part(),
+                        (double) joint.number()));
     }
 }

@@ -75,7 +75,6 @@ public final class MakeUpStage {
         boolean flush =
                 framed.scheme() != Scheme.FRAMELESS && framed.fit().over() == Fit.Over.FLUSH;
         if (flush && insulation > depth) {
-            Framed packed = framed.withFit(framed.fit().withOver(Fit.Over.PACKED));
             findings.add(
                     new Finding(
                             "INSULATION_THICKER_THAN_FRAME",
@@ -83,14 +82,7 @@ public final class MakeUpStage {
                             Place.of("make-up", part),
                             Quantity.mm(insulation),
                             Limit.atMost(Quantity.mm(depth)),
-                            new Cure(
-                                    "PACK_OUT_FRAME",
-                                    Quantity.mm(insulation - depth),
-                                    plan ->
-                                            plan.withMakeUp(
-                                                    part.equals("walls")
-                                                            ? plan.makeUp().withWalls(packed)
-                                                            : plan.makeUp().withRoof(packed)))));
+                            Cure.press("PACK_OUT_FRAME", Quantity.mm(insulation - depth), part)));
         }
     }
 

@@ -10,7 +10,6 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
-import pteron.core.plan.Opening;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.Unit;
@@ -90,13 +89,7 @@ final class OpeningCheck {
         if (!fits || amount.value() == 0) {
             return Cure.advice("MOVE_OR_SHRINK_OPENING", amount);
         }
-        Opening.Place old = one.opening().place();
-        Opening.Place to = new Opening.Place(old.alongMm() + du, old.sillMm() + dv);
-        String id = one.opening().id();
-        return new Cure(
-                "MOVE_OPENING",
-                amount,
-                plan -> plan.withOpening(id, opening -> opening.withPlace(to)));
+        return Cure.press("MOVE_OPENING", amount, one.opening().id(), du, dv);
     }
 
     /** {@return how far to slide a stretch so that it lies within another; rounded to whole mm inward} */
@@ -158,13 +151,8 @@ final class OpeningCheck {
         double back = one.clear().toU() + timber - other.clear().fromU();
         double forward = other.clear().toU() - (one.clear().fromU() - timber);
         double move = Math.abs(back) <= Math.abs(forward) ? Math.ceil(back) : -Math.ceil(forward);
-        Opening.Place old = other.opening().place();
-        Opening.Place to = new Opening.Place(old.alongMm() + move, old.sillMm());
-        String id = other.opening().id();
-        return new Cure(
-                "MOVE_OPENING",
-                Quantity.mm(Math.abs(move)),
-                plan -> plan.withOpening(id, opening -> opening.withPlace(to)));
+        return Cure.press(
+                "MOVE_OPENING", Quantity.mm(Math.abs(move)), other.opening().id(), move, 0.0);
     }
 
     private static Place place(PlacedOpening one) {

@@ -13,7 +13,6 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.Box;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
@@ -53,7 +52,7 @@ final class BattenCheck {
                 double strength = timber.value(Property.BENDING);
                 double stress = stress(element, batten, timber);
                 if (stress > CLOSE * strength) {
-                    findings.add(bends(element, batten, timber, stress));
+                    findings.add(bends(element, timber, stress));
                 }
             }
         }
@@ -77,8 +76,7 @@ final class BattenCheck {
                 Cure.advice("CHOOSE_MATERIAL", Quantity.count(1)));
     }
 
-    private static Finding bends(
-            Element element, OutlinePoint.Batten batten, Material timber, double stress) {
+    private static Finding bends(Element element, Material timber, double stress) {
         double strength = timber.value(Property.BENDING);
         boolean breaks = stress > strength;
         Point2 at = element.curve().at(element.curve().hardestMm());
@@ -98,19 +96,12 @@ final class BattenCheck {
                 Place.of("outline", "corner-" + element.point()).at(at.u(), at.v()),
                 Quantity.stress(stress),
                 Limit.atMost(Quantity.stress(strength)),
-                new Cure(
-                        possible ? "SET_BATTEN_THICKNESS" : "GENTLER_BEND",
-                        Quantity.mm(thickest),
-                        possible
-                                ? plan -> thinner(plan, element.point(), batten, thickest)
-                                : null));
-    }
-
-    private static BoxPlan thinner(
-            BoxPlan plan, int index, OutlinePoint.Batten batten, double thicknessMm) {
-        OutlinePoint point = plan.box().outline().get(index);
-        OutlinePoint.Batten thin =
-                new OutlinePoint.Batten(batten.spots(), thicknessMm, batten.timber());
-        return plan.withBox(plan.box().withPoint(index, point.withLink(thin)));
+                possible
+                        ? Cure.press(
+                                "SET_BATTEN_THICKNESS",
+                                Quantity.mm(thickest),
+                                "corner",
+                                (double) element.point())
+                        : Cure.advice("GENTLER_BEND", Quantity.mm(thickest)));
     }
 }

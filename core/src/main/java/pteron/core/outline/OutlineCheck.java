@@ -12,7 +12,6 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.DropFloor;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
@@ -65,10 +64,11 @@ final class OutlineCheck {
                     case ARC_IS_FLAT -> Cure.advice("MOVE_SPOT_OFF_THE_LINE", Quantity.mm(0));
                     case BATTEN_HAS_NO_LINE -> Cure.advice("MOVE_SPOTS_APART", Quantity.mm(0));
                     case FILLET_TOO_LARGE, FILLET_AT_CURVE ->
-                            new Cure(
+                            Cure.press(
                                     "SET_FILLET",
                                     Quantity.mm(to),
-                                    plan -> withFillet(plan, fault.point(), to));
+                                    "corner",
+                                    (double) fault.point());
                 };
         return new Finding(
                 "OUTLINE_" + fault.kind(),
@@ -77,11 +77,6 @@ final class OutlineCheck {
                 Quantity.mm(fault.hasMm()),
                 Limit.atMost(Quantity.mm(fault.limitMm())),
                 cure);
-    }
-
-    private static BoxPlan withFillet(BoxPlan plan, int index, double filletMm) {
-        OutlinePoint point = plan.box().outline().get(index);
-        return plan.withBox(plan.box().withPoint(index, point.withFillet(filletMm)));
     }
 
     private static void standsOnDeck(List<Point2> points, double lowest, List<Finding> findings) {
@@ -109,15 +104,7 @@ final class OutlineCheck {
                 corner(index, point),
                 Quantity.mm(point.v()),
                 Limit.atMost(Quantity.mm(floorMm)),
-                new Cure(
-                        "PUT_POINT_ON_FLOOR",
-                        Quantity.mm(floorMm),
-                        plan -> at(plan, index, floorMm)));
-    }
-
-    private static BoxPlan at(BoxPlan plan, int index, double z) {
-        OutlinePoint point = plan.box().outline().get(index);
-        return plan.withBox(plan.box().withPoint(index, point.at(point.xMm(), z)));
+                Cure.press("PUT_POINT_ON_FLOOR", Quantity.mm(floorMm), "corner", (double) index));
     }
 
     private static void dropLiesUnderBox(

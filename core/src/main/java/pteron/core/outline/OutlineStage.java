@@ -60,14 +60,7 @@ public final class OutlineStage {
     }
 
     private static Outline unusable(List<Point2> points, List<Finding> findings) {
-        List<Curve> bare = new ArrayList<>();
-        for (int i = 0; i < points.size(); i++) {
-            Point2 next = points.get((i + 1) % points.size());
-            if (next.distance(points.get(i)) > 0) {
-                bare.add(new Straight(points.get(i), next));
-            }
-        }
-        SideShape shape = SideShape.rough(points, bare);
+        SideShape shape = SideShape.rough(points);
         return new Outline(points, List.of(), List.of(), shape, false, List.of(), findings);
     }
 

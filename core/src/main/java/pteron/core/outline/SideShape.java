@@ -33,9 +33,9 @@ public record SideShape(Polygon2 polygon, double areaMm2, Point2 centroid, Bound
         return new SideShape(polygon, Math.abs(area), moments.times(1 / area), bounds(closed));
     }
 
-    /** {@return the shape of bare corners that may cross; only its bounds mean something} */
-    static SideShape rough(List<Point2> corners, List<Curve> lines) {
-        Bounds2 bounds = bounds(lines);
+    /** {@return the shape of bare corners that may cross or coincide; only its bounds mean something} */
+    static SideShape rough(List<Point2> corners) {
+        Bounds2 bounds = round(corners);
         Polygon2 polygon = corners.size() < 3 ? bounds.polygon() : Polygon2.of(corners);
         return new SideShape(polygon, 0, bounds.middle(), bounds);
     }
@@ -59,6 +59,10 @@ public record SideShape(Polygon2 polygon, double areaMm2, Point2 centroid, Bound
                 CurveSums.extremes(curve).forEach(s -> points.add(curve.at(s)));
             }
         }
+        return round(points);
+    }
+
+    private static Bounds2 round(List<Point2> points) {
         return new Bounds2(
                 points.stream().mapToDouble(Point2::u).min().orElseThrow(),
                 points.stream().mapToDouble(Point2::u).max().orElseThrow(),

@@ -13,6 +13,7 @@ import pteron.core.balance.Part.Group;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
@@ -166,7 +167,7 @@ class BalanceByHandTest {
                         .filter(f -> f.code().equals("COUPLER_SHARE_HIGH"))
                         .findFirst()
                         .orElseThrow();
-        BoxModel cured = before.after(high.cure().change().apply(ahead));
+        BoxModel cured = before.after(Cures.apply(ahead, high.cure()));
         assertThat(cured.balance().load().frontPercent()).isCloseTo(14, within(0.05));
     }
 

@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.Cures;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -102,7 +103,7 @@ class BalanceTest {
                         .filter(f -> f.code().equals("COUPLER_SHARE_LOW"))
                         .findFirst()
                         .orElseThrow();
-        BoxPlan cured = finding.cure().change().apply(back);
+        BoxPlan cured = Cures.apply(back, finding.cure());
         assertThat(model(cured).balance().load().frontPercent()).isCloseTo(11, within(0.05));
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
@@ -82,7 +83,7 @@ class CarrierStageTest {
                         .orElseThrow();
         assertThat(rear.demand().value()).isCloseTo(60, within(EXACT));
         assertThat(rear.cure().kind()).isEqualTo("MOVE_BOX_FORWARD");
-        assertThat(codes(rear.cure().change().apply(back)))
+        assertThat(codes(Cures.apply(back, rear.cure())))
                 .doesNotContain("BOX_OVERHANGS_DECK_REAR", "BOX_OVERHANGS_DECK_FRONT");
         Trailer shorter = TRAILER.withDeck(new Deck(4250, 2100, 580));
         Finding advised =
@@ -101,8 +102,7 @@ class CarrierStageTest {
                         .filter(f -> f.code().equals("WIDTH_OVER_ROAD_LIMIT"))
                         .findFirst()
                         .orElseThrow();
-        assertThat(codes(width.cure().change().apply(wide)))
-                .doesNotContain("WIDTH_OVER_ROAD_LIMIT");
+        assertThat(codes(Cures.apply(wide, width.cure()))).doesNotContain("WIDTH_OVER_ROAD_LIMIT");
     }
 
     @Test

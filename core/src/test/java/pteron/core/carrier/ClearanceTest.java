@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
@@ -81,7 +82,7 @@ class ClearanceTest {
         Finding clash = finding(wide(1280), "BOX_HITS_SOLID");
         assertThat(clash.severity()).isEqualTo(Severity.STOPS);
         assertThat(clash.demand().value()).isCloseTo(-5, within(EXACT));
-        BoxPlan cured = clash.cure().change().apply(wide(1280));
+        BoxPlan cured = Cures.apply(wide(1280), clash.cure());
         assertThat(codes(cured)).doesNotContain("BOX_HITS_SOLID", "SOLID_IS_TIGHT");
     }
 
@@ -101,9 +102,9 @@ class ClearanceTest {
         BoxPlan low = plan.withBox(plan.box().withRaised(20));
         assertThat(finding(low, "BOX_HITS_SOLID").demand().value()).isCloseTo(-40, within(EXACT));
         assertThat(figure(low, "floor-needed")).isCloseTo(70, within(EXACT));
-        assertThat(finding(low, "BOX_HITS_SOLID").cure().change().apply(low))
+        assertThat(Cures.apply(low, finding(low, "BOX_HITS_SOLID").cure()))
                 .isEqualTo(plan.withBox(plan.box().withRaised(70)));
-        BoxPlan cured = hump.cure().change().apply(plan);
+        BoxPlan cured = Cures.apply(plan, hump.cure());
         assertThat(cured.box().raisedMm()).isEqualTo(70);
         assertThat(codes(cured)).doesNotContain("BOX_HITS_SOLID");
         assertThat(figure(cured, "floor-needed")).isCloseTo(70, within(EXACT));
@@ -130,7 +131,7 @@ class ClearanceTest {
         Finding gate = finding(plan, "BOX_HITS_SOLID");
         assertThat(gate.place().part()).isEqualTo("tailgate, up");
         assertThat(gate.demand().value()).isCloseTo(-110, within(EXACT));
-        assertThat(codes(gate.cure().change().apply(plan))).doesNotContain("BOX_HITS_SOLID");
+        assertThat(codes(Cures.apply(plan, gate.cure()))).doesNotContain("BOX_HITS_SOLID");
     }
 
     /** A wheel that stands up beside a wide box needs an arch; with one, the room is that of the arch. */
@@ -163,7 +164,7 @@ class ClearanceTest {
         BoxPlan close = SLIDE_IN.withBox(SLIDE_IN.box().withOffset(-20));
         Finding small = finding(close, "CAB_GAP_SMALL");
         assertThat(small.demand().value()).isCloseTo(20, within(EXACT));
-        BoxPlan cured = small.cure().change().apply(close);
+        BoxPlan cured = Cures.apply(close, small.cure());
         assertThat(codes(cured)).doesNotContain("CAB_GAP_SMALL");
         BoxPlan low = SLIDE_IN.withBox(new Box(OutlineStart.OVER_CAB.points(2480, 2030), 1230, 60));
         assertThat(codes(low)).contains("CAB_ROOF_GAP_SMALL");

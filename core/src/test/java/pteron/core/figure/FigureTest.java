@@ -1,12 +1,14 @@
 package pteron.core.figure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.Cures;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
 
@@ -83,9 +85,13 @@ class FigureTest {
     @Test
     void cure_adviceCannotBeApplied() {
         assertThat(Cure.advice("X", Quantity.kg(1)).canBeApplied()).isFalse();
-        Cure cure = new Cure("X", Quantity.kg(1), plan -> plan.withName("Cured"));
+        Cure cure = Cure.press("SET_BOX_WIDTH", Quantity.mm(2000), "box");
         assertThat(cure.canBeApplied()).isTrue();
-        assertThat(cure.change().apply(StartingPlans.square()).name()).isEqualTo("Cured");
+        assertThat(cure).isEqualTo(Cure.press("SET_BOX_WIDTH", Quantity.mm(2000), "box"));
+        assertThat(Cures.apply(StartingPlans.square(), cure).box().widthMm()).isEqualTo(2000);
+        assertThatThrownBy(
+                        () -> Cures.apply(StartingPlans.square(), Cure.advice("X", Quantity.kg(1))))
+                .hasMessageContaining("for the builder");
     }
 
     @Test

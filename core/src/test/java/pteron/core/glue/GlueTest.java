@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.buildup.Layer;
+import pteron.core.edit.Cures;
 import pteron.core.edit.MakeUpEdits;
+import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.glue.GlueJoint.Held;
 import pteron.core.material.Material;
@@ -18,6 +20,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.Quantity;
 
 /** What glues what, how much, and what eats the foam. */
 class GlueTest {
@@ -96,7 +99,7 @@ class GlueTest {
                         .filter(f -> f.code().equals("GLUE_EATS_FOAM"))
                         .findFirst()
                         .orElseThrow();
-        BoxPlan cured = finding.cure().change().apply(eaten);
+        BoxPlan cured = Cures.apply(eaten, finding.cure());
         assertThat(cured).isEqualTo(PLAN);
     }
 
@@ -129,7 +132,13 @@ class GlueTest {
         }
         int spoilt = 0;
         for (GlueJoint joint : glues(plan).joints()) {
-            BoxPlan cured = GlueCure.automatic(plan, joint.part(), joint.number());
+            Cure first =
+                    Cure.press(
+                            "TAKE_FIRST_GLUE",
+                            Quantity.count(1),
+                            joint.part(),
+                            (double) joint.number());
+            BoxPlan cured = Cures.apply(plan, first);
             assertThat(cured).isEqualTo(plan);
             spoilt++;
         }

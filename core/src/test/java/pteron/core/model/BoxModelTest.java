@@ -15,6 +15,7 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
@@ -115,7 +116,7 @@ class BoxModelTest {
                             .findFirst()
                             .orElseThrow();
             assertThat(finding.cure().canBeApplied()).isTrue();
-            assertThat(codes(finding.cure().change().apply(bad)))
+            assertThat(codes(Cures.apply(bad, finding.cure())))
                     .noneMatch(code -> code.startsWith("OPENING"));
         }
     }
@@ -141,7 +142,7 @@ class BoxModelTest {
                             .filter(f -> f.code().startsWith("OVERLOADED_BOW"))
                             .findFirst()
                             .orElse(null);
-            better = finding == null ? better : finding.cure().change().apply(better);
+            better = finding == null ? better : Cures.apply(better, finding.cure());
         }
         assertThat(codes(weak)).contains("OVERLOADED_BOW_BENDING");
         assertThat(codes(better)).noneMatch(code -> code.startsWith("OVERLOADED_BOW"));
@@ -199,7 +200,7 @@ class BoxModelTest {
                         .filter(f -> f.code().equals("INSULATION_THICKER_THAN_FRAME"))
                         .findFirst()
                         .orElseThrow();
-        assertThat(codes(finding.cure().change().apply(thick)))
+        assertThat(codes(Cures.apply(thick, finding.cure())))
                 .doesNotContain("INSULATION_THICKER_THAN_FRAME");
     }
 

@@ -15,6 +15,7 @@ import net.jqwik.api.constraints.Size;
 import pteron.core.buildup.Layer;
 import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
+import pteron.core.edit.Cures;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.edit.OutlineHandle;
 import pteron.core.edit.OutlineTools;
@@ -90,7 +91,7 @@ class WhateverIsTypedTest {
         for (Finding finding : model.findings()) {
             assertThat(finding.demand().value()).as(finding.code()).isFinite();
             if (finding.cure().canBeApplied()) {
-                BoxModel.of(finding.cure().change().apply(plan), LIBRARY);
+                BoxModel.of(Cures.apply(plan, finding.cure()), LIBRARY);
             }
         }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.outline.OutlineStage;
@@ -95,7 +96,7 @@ class OpeningStageTest {
                         o -> o.withPlace(new Place(1480, 1200)).withSize(new Size(800, 700)));
         assertThat(codes(high)).containsExactly("OPENING_NO_ROOM_TO_FRAME");
         Finding finding = openings(high).findings().getFirst();
-        assertThat(codes(finding.cure().change().apply(high))).isEmpty();
+        assertThat(codes(Cures.apply(high, finding.cure()))).isEmpty();
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
+import pteron.core.edit.Cures;
 import pteron.core.edit.OutlineTools;
 import pteron.core.figure.Finding;
 import pteron.core.plan.Box;
@@ -277,7 +278,7 @@ class CurvedOutlineTest {
         Outline outline = OutlineStage.of(plan.box());
         assertThat(codes(outline)).containsExactly("OUTLINE_FILLET_TOO_LARGE");
         assertThat(outline.usable()).isTrue();
-        BoxPlan cured = outline.findings().getFirst().cure().change().apply(plan);
+        BoxPlan cured = Cures.apply(plan, outline.findings().getFirst().cure());
         assertThat(OutlineStage.of(cured.box()).findings()).isEmpty();
         assertThat(cured.box().outline().get(1).filletMm()).isEqualTo(1980);
     }
@@ -295,7 +296,7 @@ class CurvedOutlineTest {
                                         0));
         Outline outline = OutlineStage.of(plan.box());
         assertThat(codes(outline)).containsExactly("BATTEN_BREAKS");
-        BoxPlan cured = outline.findings().getFirst().cure().change().apply(plan);
+        BoxPlan cured = Cures.apply(plan, outline.findings().getFirst().cure());
         Outline thin = OutlineStage.of(cured.box());
         assertThat(codes(thin)).doesNotContain("BATTEN_BREAKS", "BATTEN_CLOSE_TO_BREAKING");
         assertThat(figure(thin, "batten-stress.1")).isLessThanOrEqualTo(0.8 * 24 + 1e-6);

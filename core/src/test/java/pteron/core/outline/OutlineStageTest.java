@@ -12,8 +12,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.BoxEdits;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.Box;
+import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
@@ -112,8 +117,23 @@ class OutlineStageTest {
                                 open.points().stream()
                                         .map(p -> new OutlinePoint(p.u(), p.v()))
                                         .toList());
-        var cured = open.findings().getFirst().cure().change().apply(plan.withBox(box));
+        var cured = Cures.apply(plan.withBox(box), open.findings().getFirst().cure());
         assertThat(OutlineStage.of(cured.box()).usable()).isTrue();
+    }
+
+    /** A length of nothing puts all corners on one line or one point: that is found, and nothing throws. */
+    @Test
+    void noLength_isFound() {
+        for (BoxPlan plan :
+                List.of(
+                        StartingPlans.square(),
+                        StartingPlans.rakedNose(),
+                        StartingPlans.slopedTail())) {
+            BoxPlan flat = BoxEdits.withLength(plan, 0);
+            assertThat(BoxModel.of(flat, MaterialLibrary.starting()).findings()).isNotEmpty();
+        }
+        assertThat(codes(outline(700, 0, 700, 0, 700, 0, 700, 0)))
+                .contains("OUTLINE_EDGE_TOO_SHORT");
     }
 
     private static List<String> codes(Outline outline) {

@@ -14,6 +14,7 @@ import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Section;
+import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.material.Material;
 import pteron.core.material.Material.Kind;
@@ -209,7 +210,7 @@ class PanelTest {
                         .filter(f -> f.code().equals("PANEL_FAILS_SAG"))
                         .findFirst()
                         .orElseThrow();
-        BoxPlan cured = soft.cure().change().apply(bonded());
+        BoxPlan cured = Cures.apply(bonded(), soft.cure());
         assertThat(cured).isNotEqualTo(bonded());
         double before = worst(model);
         for (int i = 0; i < 12; i++) {
@@ -221,7 +222,7 @@ class PanelTest {
             if (again.isEmpty()) {
                 break;
             }
-            cured = again.get().cure().change().apply(cured);
+            cured = Cures.apply(cured, again.get().cure());
         }
         assertThat(worst(BoxModel.of(cured, LIBRARY))).isLessThan(before).isLessThanOrEqualTo(1);
     }

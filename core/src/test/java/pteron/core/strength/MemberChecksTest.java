@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
+import pteron.core.edit.Cures;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.OutlineStage;
@@ -174,7 +175,7 @@ class MemberChecksTest {
                     strength(plan).findings().stream()
                             .filter(f -> f.code().startsWith("OVERLOADED_FLOOR"))
                             .findFirst();
-            plan = failing.isPresent() ? failing.get().cure().change().apply(plan) : plan;
+            plan = failing.isPresent() ? Cures.apply(plan, failing.get().cure()) : plan;
         }
         assertThat(strength(plan).findings())
                 .noneMatch(f -> f.code().startsWith("OVERLOADED_FLOOR"));
