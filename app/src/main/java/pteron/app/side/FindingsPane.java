@@ -134,7 +134,7 @@ public final class FindingsPane extends VBox {
         apply.getStyleClass().add("cure");
         apply.setId("cure-" + finding.code());
         apply.setWrapText(true);
-        apply.setOnAction(event -> bench.edit(plan -> Cures.apply(plan, finding.cure())));
+        apply.setOnAction(event -> bench.edit(before -> Cures.apply(before, finding.cure())));
         return apply;
     }
 }
