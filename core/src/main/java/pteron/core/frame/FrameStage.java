@@ -33,10 +33,10 @@ public final class FrameStage {
      * @param openings its openings
      */
     public static Frame of(BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
-        List<PanelFrame> panels = new ArrayList<>();
-        for (Panel panel : shell.panels()) {
-            panels.add(frame(plan, library, panel, framed(openings, panel)));
-        }
+        List<PanelFrame> panels =
+                shell.panels().parallelStream()
+                        .map(panel -> frame(plan, library, panel, framed(openings, panel)))
+                        .toList();
         return new Frame(panels, figures(panels), FrameCheck.findings(plan, panels));
     }
 

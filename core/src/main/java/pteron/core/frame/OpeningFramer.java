@@ -86,10 +86,13 @@ final class OpeningFramer {
     }
 
     private void trimmer(double from, PlacedOpening own) {
+        double to = from + thickness;
         List<Polygon2> others =
                 openings.stream()
                         .filter(one -> one != own)
-                        .map(one -> one.clear().grown(0, thickness).polygon())
+                        .map(one -> one.clear().grown(0, thickness))
+                        .filter(room -> room.fromU() < to && from < room.toU())
+                        .map(Bounds2::polygon)
                         .toList();
         UprightFramer.pieces(inside, from, thickness).stream()
                 .flatMap(piece -> piece.without(others).stream())

@@ -37,6 +37,16 @@ public record Bounds2(double fromU, double toU, double fromV, double toV) {
         return fromU < other.toU && other.fromU < toU && fromV < other.toV && other.fromV < toV;
     }
 
+    /** {@return whether the rectangles share an edge or more} */
+    public boolean touches(Bounds2 other) {
+        return fromU <= other.toU && other.fromU <= toU && fromV <= other.toV && other.fromV <= toV;
+    }
+
+    /** {@return whether the other lies in this and nowhere at its edge} */
+    public boolean surrounds(Bounds2 other) {
+        return fromU < other.fromU && toU > other.toU && fromV < other.fromV && toV > other.toV;
+    }
+
     /** {@return whether the other lies in this, the edge included} */
     boolean covers(Bounds2 other) {
         return fromU <= other.fromU && toU >= other.toU && fromV <= other.fromV && toV >= other.toV;

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -22,9 +23,17 @@ public final class Polygon2 {
     /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
     private static final double MITRE_LIMIT = 10;
 
+    /** So many pieces are cut away one after the other. */
+    private static final int FEW = 6;
+
     private final Polygon shape;
     private final Bounds2 bounds;
     private final boolean rectangle;
+    private List<Point2> corners;
+    private Inset lastInset;
+
+    /** Rooms within a margin: openings of one wall ask for the same ones again and again. */
+    private record Inset(double marginMm, List<Polygon2> rooms) {}
 
     private Polygon2(Polygon shape) {
         this.shape = shape;
@@ -73,7 +82,13 @@ public final class Polygon2 {
 
     /** {@return the corners of the outside, anticlockwise from u towards v, flat ones left out} */
     public List<Point2> corners() {
-        return Rings.corners(shape.getExteriorRing());
+        // two threads may both find them, and find the same
+        List<Point2> found = corners;
+        if (found == null) {
+            found = List.copyOf(Rings.corners(shape.getExteriorRing()));
+            corners = found;
+        }
+        return found;
     }
 
     /** {@return the corners of each hole, anticlockwise} */
@@ -135,11 +150,75 @@ public final class Polygon2 {
 
     /** {@return what is left when the others are cut away, in the order of {@link #shared}} */
     public List<Polygon2> without(List<Polygon2> others) {
+        List<Polygon2> near =
+                others.stream().filter(other -> bounds.overlaps(other.bounds)).toList();
+        long hard = near.stream().filter(other -> !cutsStraight(other)).count();
+        return hard > FEW ? withoutMany(near) : withoutFew(near);
+    }
+
+    private boolean cutsStraight(Polygon2 other) {
+        return isRectangle() && other.isRectangle() && other.bounds.spans(bounds);
+    }
+
+    private List<Polygon2> withoutFew(List<Polygon2> others) {
         List<Polygon2> left = List.of(this);
         for (Polygon2 other : others) {
-            left = left.stream().flatMap(piece -> piece.without(other).stream()).toList();
+            List<Polygon2> rest = new ArrayList<>(left.size() + 1);
+            for (Polygon2 piece : left) {
+                rest.addAll(piece.without(other));
+            }
+            left = rest;
         }
-        return left;
+        return List.copyOf(left);
+    }
+
+    /** Holes that lie apart within a rectangle are let in as they are; one cut for all of the others. */
+    private List<Polygon2> withoutMany(List<Polygon2> others) {
+        List<Polygon2> holes = isRectangle() ? holesOf(others) : List.of();
+        List<Polygon2> rest = others.stream().filter(other -> !holes.contains(other)).toList();
+        List<Polygon2> left = rest.isEmpty() ? List.of(this) : withoutAll(rest);
+        return holes.isEmpty() ? left : left.stream().map(piece -> piece.letIn(holes)).toList();
+    }
+
+    private List<Polygon2> holesOf(List<Polygon2> others) {
+        return others.stream()
+                .filter(hole -> hole.isRectangle() && bounds.surrounds(hole.bounds))
+                .filter(
+                        hole ->
+                                others.stream()
+                                        .noneMatch(
+                                                other ->
+                                                        other != hole
+                                                                && other.bounds.touches(
+                                                                        hole.bounds)))
+                .toList();
+    }
+
+    private Polygon2 letIn(List<Polygon2> holes) {
+        LinearRing[] rings =
+                holes.stream()
+                        .filter(hole -> shape.contains(hole.shape))
+                        .map(hole -> hole.shape.getExteriorRing())
+                        .toArray(LinearRing[]::new);
+        LinearRing outside = shape.getExteriorRing();
+        return rings.length == 0
+                ? this
+                : new Polygon2(Rings.FACTORY.createPolygon(outside, withOwnHoles(rings)));
+    }
+
+    private LinearRing[] withOwnHoles(LinearRing[] more) {
+        List<LinearRing> rings = new ArrayList<>();
+        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
+            rings.add(shape.getInteriorRingN(i));
+        }
+        rings.addAll(List.of(more));
+        return rings.toArray(LinearRing[]::new);
+    }
+
+    private List<Polygon2> withoutAll(List<Polygon2> others) {
+        Geometry[] shapes = others.stream().map(other -> other.shape).toArray(Geometry[]::new);
+        Geometry together = OverlayNGRobust.union(Rings.FACTORY.createGeometryCollection(shapes));
+        return pieces(OverlayNGRobust.overlay(shape, together, OverlayNG.DIFFERENCE));
     }
 
     /** {@return what is left when the other is cut away} */
@@ -147,7 +226,7 @@ public final class Polygon2 {
         if (!bounds().overlaps(other.bounds())) {
             return List.of(this);
         }
-        if (isRectangle() && other.isRectangle() && other.bounds.spans(bounds)) {
+        if (cutsStraight(other)) {
             return rectangles(bounds.rests(other.bounds).stream());
         }
         return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
@@ -167,6 +246,15 @@ public final class Polygon2 {
 
     /** {@return what is left when a margin is taken off all round (mm), corners kept sharp} */
     public List<Polygon2> inset(double marginMm) {
+        Inset last = lastInset;
+        if (last == null || last.marginMm != marginMm) {
+            last = new Inset(marginMm, insetAnew(marginMm));
+            lastInset = last;
+        }
+        return last.rooms;
+    }
+
+    private List<Polygon2> insetAnew(double marginMm) {
         BufferParameters sharp = new BufferParameters();
         sharp.setJoinStyle(BufferParameters.JOIN_MITRE);
         sharp.setMitreLimit(MITRE_LIMIT);
@@ -192,11 +280,18 @@ public final class Polygon2 {
 
     /** {@return the stretches of a straight cut that lie in none of the polygons} */
     public static List<Segment2> uncovered(Segment2 segment, List<Polygon2> covers) {
+        Bounds2 reach = segment.bounds();
         List<Segment2> left = List.of(segment);
         for (Polygon2 cover : covers) {
-            left = left.stream().flatMap(stretch -> cover.notOver(stretch).stream()).toList();
+            if (cover.bounds.touches(reach)) {
+                List<Segment2> rest = new ArrayList<>(left.size() + 1);
+                for (Segment2 stretch : left) {
+                    rest.addAll(cover.notOver(stretch));
+                }
+                left = rest;
+            }
         }
-        return left;
+        return List.copyOf(left);
     }
 
     private List<Segment2> notOver(Segment2 segment) {
@@ -227,6 +322,19 @@ public final class Polygon2 {
             twice += corners.get(i).cross(corners.get((i + 1) % corners.size()));
         }
         return twice / 2;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Polygon2 polygon
+                        && bounds.equals(polygon.bounds)
+                        && shape.equalsExact(polygon.shape);
+    }
+
+    @Override
+    public int hashCode() {
+        return bounds.hashCode();
     }
 
     @Override

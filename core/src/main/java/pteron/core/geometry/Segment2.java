@@ -20,6 +20,15 @@ public record Segment2(Point2 from, Point2 to) {
         return from.distance(to);
     }
 
+    /** {@return the rectangle round it} */
+    public Bounds2 bounds() {
+        return new Bounds2(
+                Math.min(from.u(), to.u()),
+                Math.max(from.u(), to.u()),
+                Math.min(from.v(), to.v()),
+                Math.max(from.v(), to.v()));
+    }
+
     /** {@return its middle} */
     public Point2 middle() {
         return from.plus(to).times(0.5);

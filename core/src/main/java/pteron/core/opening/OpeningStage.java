@@ -49,7 +49,7 @@ public final class OpeningStage {
                         .filter(one -> one.panel().id().equals(panel.id()))
                         .map(one -> one.cutOut().polygon())
                         .toList();
-        double net = face.without(holes).stream().mapToDouble(Polygon2::area).sum();
+        double net = netArea(face, holes);
         return Figure.of(
                 "openings.net-area." + panel.id(),
                 "Area of the " + panel.id() + ", less openings",
@@ -65,6 +65,18 @@ public final class OpeningStage {
                                         "openings in it",
                                         new Quantity((face.area() - net) / 1e6, Unit.SQUARE_METRE))
                                 .source("geometry"));
+    }
+
+    /** Openings that lie apart take away what each shares with the face; others are cut out of it. */
+    private static double netArea(Polygon2 face, List<Polygon2> holes) {
+        for (int i = 0; i < holes.size(); i++) {
+            for (int j = i + 1; j < holes.size(); j++) {
+                if (holes.get(i).bounds().overlaps(holes.get(j).bounds())) {
+                    return face.without(holes).stream().mapToDouble(Polygon2::area).sum();
+                }
+            }
+        }
+        return face.area() - holes.stream().mapToDouble(face::sharedArea).sum();
     }
 
     static PlacedOpening place(Opening opening, Panel panel, BoxPlan plan) {

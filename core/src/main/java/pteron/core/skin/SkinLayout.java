@@ -101,19 +101,19 @@ final class SkinLayout {
         for (double v : rows) {
             lines.add(new Segment2(new Point2(area.fromU(), v), new Point2(area.toU(), v)));
         }
+        List<Polygon2> timber =
+                frame.members().stream().filter(this::touches).map(Member::profile).toList();
         return lines.stream()
                 .flatMap(line -> skin.area().cut(line).stream())
                 .flatMap(line -> Polygon2.uncovered(line, openings).stream())
-                .map(line -> new Seam(frame.panel(), skin, line, isBacked(line)))
+                .map(line -> new Seam(frame.panel(), skin, line, isBacked(line, timber)))
                 .toList();
     }
 
-    private boolean isBacked(Segment2 line) {
+    private boolean isBacked(Segment2 line, List<Polygon2> timber) {
         if (skin.face() == Skin.Face.FLOOR_TOP) {
             return true;
         }
-        List<Polygon2> timber =
-                frame.members().stream().filter(this::touches).map(Member::profile).toList();
         return frame.panel().frame().cut(line).stream()
                 .flatMap(inside -> Polygon2.uncovered(inside, timber).stream())
                 .noneMatch(gap -> gap.lengthMm() > UNBACKED_MAY_BE_MM);

@@ -37,17 +37,30 @@ public final class SkinStage {
     public static Skins of(BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
         List<SheetPiece> pieces = new ArrayList<>();
         List<Seam> seams = new ArrayList<>();
-        for (PanelFrame panel : frame.panels()) {
-            List<Polygon2> holes =
-                    openings.in(panel.panel()).stream().map(one -> one.cutOut().polygon()).toList();
-            for (Skin skin : panel.panel().skins()) {
-                SkinLayout layout = new SkinLayout(panel, skin, holes, library);
-                pieces.addAll(named(panel, skin, layout.pieces(), library));
-                seams.addAll(layout.seams());
-            }
-        }
+        frame.panels().parallelStream()
+                .map(panel -> sheets(panel, openings, library))
+                .toList()
+                .forEach(
+                        sheets -> {
+                            pieces.addAll(sheets.pieces);
+                            seams.addAll(sheets.seams);
+                        });
         List<SheetOrder> orders = SheetCount.orders(pieces, library, plan.supplies().kerfMm());
         return new Skins(pieces, seams, orders, figures(pieces, seams, orders), findings(seams));
+    }
+
+    private record Sheets(List<SheetPiece> pieces, List<Seam> seams) {}
+
+    private static Sheets sheets(PanelFrame panel, Openings openings, MaterialLibrary library) {
+        List<Polygon2> holes =
+                openings.in(panel.panel()).stream().map(one -> one.cutOut().polygon()).toList();
+        Sheets sheets = new Sheets(new ArrayList<>(), new ArrayList<>());
+        for (Skin skin : panel.panel().skins()) {
+            SkinLayout layout = new SkinLayout(panel, skin, holes, library);
+            sheets.pieces.addAll(named(panel, skin, layout.pieces(), library));
+            sheets.seams.addAll(layout.seams());
+        }
+        return sheets;
     }
 
     private static List<SheetPiece> named(

@@ -3,6 +3,7 @@ package pteron.core.geometry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -10,6 +11,8 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 /** Polygons cut, joined and offset. */
@@ -82,6 +85,53 @@ class PolygonSetsTest {
         assertThat(pieces).hasSize(2);
         assertThat(pieces.get(0).bounds().toU()).isEqualTo(40);
         assertThat(pieces.get(1).bounds().fromU()).isEqualTo(60);
+    }
+
+    /** Many pieces cut away at once leave what is left when each is cut away after the other. */
+    @Property(tries = 200, seed = "20261126")
+    void without_many_isAsOneByOne(
+            @ForAll @Size(min = 7, max = 30) List<@DoubleRange(min = -20, max = 120) Double> places,
+            @ForAll @DoubleRange(min = 1, max = 30) double size,
+            @ForAll @DoubleRange(min = 0, max = 40) double lean) {
+        Polygon2 whole =
+                Polygon2.of(
+                        List.of(
+                                new Point2(0, 0),
+                                new Point2(100, 0),
+                                new Point2(100, 80 + (lean > 20 ? lean : 0)),
+                                new Point2(0, 80)));
+        List<Polygon2> cut = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            double u = places.get(i);
+            double v = places.get((i * 7 + 3) % places.size());
+            cut.add(rectangle(u, u + size, v, v + size * 0.7));
+        }
+        List<Polygon2> one = List.of(whole);
+        for (Polygon2 piece : cut) {
+            one = one.stream().flatMap(left -> left.without(piece).stream()).toList();
+        }
+        List<Polygon2> many = whole.without(cut);
+        assertThat(many.stream().mapToDouble(Polygon2::area).sum())
+                .isCloseTo(one.stream().mapToDouble(Polygon2::area).sum(), within(0.05));
+        for (Polygon2 piece : many) {
+            assertThat(cut.stream().mapToDouble(piece::sharedArea).sum()).isLessThan(0.01);
+            assertThat(one.stream().mapToDouble(piece::sharedArea).sum())
+                    .isCloseTo(piece.area(), within(0.05));
+        }
+    }
+
+    /** Windows that lie apart in one sheet are holes in it. */
+    @Test
+    void without_manyApart_areHoles() {
+        List<Polygon2> windows = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            windows.add(rectangle(5 + 8 * i, 10 + 8 * i, 20, 30));
+        }
+        windows.add(rectangle(-5, 2, 0, 100));
+        List<Polygon2> left = rectangle(0, 110, 0, 50).without(windows);
+        assertThat(left).hasSize(1);
+        assertThat(left.getFirst().holes()).hasSize(12);
+        assertThat(left.getFirst().area()).isCloseTo(110 * 50 - 12 * 50 - 2 * 50, within(1e-6));
     }
 
     @Test
