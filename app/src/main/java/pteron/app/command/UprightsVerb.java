@@ -63,7 +63,7 @@ final class UprightsVerb implements Callable<Integer> {
     }
 
     private UprightSetting setting(BoxPlan plan) {
-        UprightSetting usual = UprightSetting.of(plan);
+        UprightSetting usual = UprightSetting.of(plan.makeUp());
         return new UprightSetting(
                 spacing == null ? usual.spacingMm() : LengthText.parse(spacing, plan.units()),
                 thickness == null

@@ -5,11 +5,13 @@ import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.model.BoxModel;
+import pteron.core.panel.Panels;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.strength.Check;
+import pteron.core.strength.Strength;
 
 /**
  * What the route tells of a station. Immutable.
@@ -94,11 +96,11 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
                             / model.plan().limits().heightMm();
             case FRAME ->
                     model.built()
-                            .flatMap(built -> built.strength().governing())
+                            .flatMap(built -> built.get(Strength.class).governing())
                             .map(Check::utilisation)
                             .orElse(0.0);
             case MAKE_UP ->
-                    model.made().map(made -> made.panels().checks()).stream()
+                    model.made().map(made -> made.get(Panels.class).checks()).stream()
                             .flatMap(checks -> checks.stream())
                             .mapToDouble(Check::utilisation)
                             .max()

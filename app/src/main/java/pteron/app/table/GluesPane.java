@@ -12,7 +12,6 @@ import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
 import pteron.core.glue.Glues;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Made;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -50,7 +49,7 @@ final class GluesPane extends ScrollPane {
         Cells.heads(grid, HEADS);
         totals.getChildren().clear();
         BoxModel model = bench.document().model();
-        Glues glues = model.made().map(Made::glues).orElse(Glues.NONE);
+        Glues glues = model.made().map(found -> found.get(Glues.class)).orElse(Glues.NONE);
         int row = 1;
         String part = "";
         for (GlueJoint joint : glues.joints()) {

@@ -19,7 +19,6 @@ import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Alternative.Part;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.makeup.MakeUpStage;
-import pteron.core.model.Made;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
@@ -28,6 +27,7 @@ import pteron.core.quantity.UnitSystem;
 import pteron.core.school.BuildUpSums;
 import pteron.core.school.School;
 import pteron.core.school.Schools;
+import pteron.core.school.SideBySide;
 
 /** The planned floor, walls and roof beside other build-ups: thickness, mass, stiffness, warmth, price. */
 final class SchoolsPane extends ScrollPane {
@@ -62,7 +62,12 @@ final class SchoolsPane extends ScrollPane {
 
     private void update() {
         parts.getChildren().clear();
-        List<School> schools = bench.document().model().made().map(Made::schools).orElse(List.of());
+        List<School> schools =
+                bench.document()
+                        .model()
+                        .made()
+                        .map(found -> found.get(SideBySide.class).all())
+                        .orElse(List.of());
         if (schools.isEmpty()) {
             parts.getChildren().add(new Label("Nothing to hold side by side: see the findings."));
             return;

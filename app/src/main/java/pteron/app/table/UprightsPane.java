@@ -82,7 +82,7 @@ final class UprightsPane extends ScrollPane {
         UnitSystem units = bench.units();
         if (units != shown) {
             shown = units;
-            UprightSetting usual = UprightSetting.of(bench.document().plan());
+            UprightSetting usual = UprightSetting.of(bench.document().plan().makeUp());
             Outline outline = bench.document().model().outline();
             double middle = Math.rint((outline.foremostMm() + outline.rearmostMm()) / 2);
             spacing.setText(LengthText.format(usual.spacingMm(), units));

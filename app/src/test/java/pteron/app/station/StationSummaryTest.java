@@ -17,6 +17,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.strength.Strength;
 
 class StationSummaryTest {
 
@@ -66,7 +67,12 @@ class StationSummaryTest {
                 .isCloseTo(model.balance().massKg() / 2700, within(1e-9));
         assertThat(summary(Station.OUTLINE, plan).margin()).isCloseTo(2740 / 4000.0, within(1e-9));
         double hardest =
-                model.built().orElseThrow().strength().governing().orElseThrow().utilisation();
+                model.built()
+                        .orElseThrow()
+                        .get(Strength.class)
+                        .governing()
+                        .orElseThrow()
+                        .utilisation();
         assertThat(summary(Station.FRAME, plan).margin()).isEqualTo(hardest);
     }
 

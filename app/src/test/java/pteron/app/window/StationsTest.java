@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import pteron.app.station.Station;
 import pteron.core.buildup.Framed;
 import pteron.core.drawing.View;
+import pteron.core.glue.Glues;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.UnitSystem;
@@ -107,7 +108,15 @@ class StationsTest extends DesktopRobot {
         press("tool-glues");
         Node pane = node("glues-pane");
         assertThat(pane.isVisible()).isTrue();
-        int joints = window.bench().document().model().made().orElseThrow().glues().joints().size();
+        int joints =
+                window.bench()
+                        .document()
+                        .model()
+                        .made()
+                        .orElseThrow()
+                        .get(Glues.class)
+                        .joints()
+                        .size();
         assertThat(robot.from(pane).lookup(".mono").queryAllAs(Label.class).size())
                 .isGreaterThanOrEqualTo(joints);
         assertThat(robot.from(pane).lookup(".headline").queryAllAs(Label.class))

@@ -2,7 +2,6 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
-import pteron.core.balance.Part.Group;
 import pteron.core.curve.CurveSums;
 import pteron.core.extent.Areas;
 import pteron.core.geometry.Point2;
@@ -10,8 +9,11 @@ import pteron.core.geometry.Point3;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Box;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
+import pteron.core.stage.Part;
+import pteron.core.stage.Part.Group;
 
 /**
  * Parts of a box whose frame is not set out: every face by its area and what its build-up weighs for a
@@ -31,14 +33,24 @@ public final class AreaParts {
     public record PerArea(double floor, double walls, double roof) {}
 
     /**
+     * A box that is weighed by its areas.
+     *
+     * @param box the box
+     * @param openings doors and windows as planned
+     * @param makeUp its layers
+     * @param outline its outline, usable
+     */
+    public record Input(Box box, List<Opening> openings, MakeUp makeUp, Outline outline) {}
+
+    /**
      * {@return floor, sides, strip and openings}
      *
-     * @param plan the plan
-     * @param outline its outline, usable
+     * @param plan the box
      * @param areas its areas
      * @param mass mass of its build-ups
      */
-    public static List<Part> of(BoxPlan plan, Outline outline, Areas areas, PerArea mass) {
+    public static List<Part> of(Input plan, Areas areas, PerArea mass) {
+        Outline outline = plan.outline;
         List<Part> parts = new ArrayList<>();
         double half = plan.box().widthMm() / 2;
         double front = plan.box().outline().getFirst().xMm();
@@ -84,8 +96,7 @@ public final class AreaParts {
     }
 
     /** The unit, and the wall that its hole takes away. */
-    private static List<Part> opening(
-            BoxPlan plan, Outline outline, Opening opening, PerArea mass) {
+    private static List<Part> opening(Input plan, Outline outline, Opening opening, PerArea mass) {
         double half = plan.box().widthMm() / 2;
         double along = opening.place().alongMm() + opening.size().widthMm() / 2;
         double z =

@@ -4,6 +4,8 @@ import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
+import pteron.core.stage.Part;
+import pteron.core.stage.Result;
 
 /**
  * Weight and balance. Immutable.
@@ -23,7 +25,8 @@ public record Balance(
         TwoSupports load,
         int axleCount,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Balance {

@@ -9,6 +9,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.stage.Part;
 import pteron.core.vehicle.Trailer;
 
 /** Masses, centre of gravity, loads and margins. */

@@ -5,9 +5,27 @@ import java.util.List;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.Support;
 import pteron.core.geometry.Point3;
+import pteron.core.stage.Part;
+import pteron.core.stage.Stage;
 
 /** Weighs everything and finds the loads. */
 public final class BalanceStage {
+
+    /**
+     * What the balance reads.
+     *
+     * @param carrier the carrier
+     * @param box parts of the box
+     */
+    public record Input(Carrier carrier, List<Part> box) {}
+
+    /** The stage. */
+    public static final Stage<Input, Balance> STAGE =
+            Stage.of(
+                    Balance.class,
+                    given ->
+                            new Input(given.get(Carrier.class), given.get(BoxWeight.class).parts()),
+                    input -> of(input.carrier, input.box));
 
     private BalanceStage() {}
 

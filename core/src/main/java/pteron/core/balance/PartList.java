@@ -2,7 +2,6 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
-import pteron.core.balance.Part.Group;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
@@ -16,12 +15,13 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.opening.Openings;
-import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
-import pteron.core.skin.Skins;
+import pteron.core.stage.Part;
+import pteron.core.stage.Part.Group;
 
 /** Lists everything that weighs. */
 public final class PartList {
@@ -50,18 +50,16 @@ public final class PartList {
     }
 
     /** {@return all parts of the box: frame, sheets, foam, openings, sealing} */
-    public static List<Part> box(
-            BoxPlan plan,
-            MaterialLibrary library,
-            Frame frame,
-            Openings openings,
-            Skins skins,
-            Sealing sealing) {
+    public static List<Part> box(MakeUp makeUp, MaterialLibrary library, WeightStage.SetOut built) {
+        Frame frame = built.frame();
+        Openings openings = built.openings();
         PartList list = new PartList(library);
         frame.members().forEach(m -> list.add(m.name(), Group.FRAME, m.massKg(), m.centre()));
-        skins.pieces().forEach(p -> list.add(p.name(), Group.SHEETS, p.massKg(), p.centre()));
-        frame.panels().forEach(panel -> list.foam(plan, panel, openings));
-        frame.panels().forEach(panel -> list.layers(plan, panel, openings));
+        built.skins()
+                .pieces()
+                .forEach(p -> list.add(p.name(), Group.SHEETS, p.massKg(), p.centre()));
+        frame.panels().forEach(panel -> list.foam(makeUp, panel, openings));
+        frame.panels().forEach(panel -> list.layers(makeUp, panel, openings));
         openings.placed()
                 .forEach(
                         one ->
@@ -70,7 +68,7 @@ public final class PartList {
                                         Group.OPENINGS,
                                         one.opening().massKg(),
                                         one.middle()));
-        list.sealing(sealing);
+        list.sealing(built.sealing());
         return List.copyOf(list.parts);
     }
 
@@ -78,11 +76,11 @@ public final class PartList {
         parts.add(new Part(name, group, massKg, place));
     }
 
-    private static Framed framed(BoxPlan plan, Panel panel) {
-        return panel.kind().isRoof() ? plan.makeUp().roof() : plan.makeUp().walls();
+    private static Framed framed(MakeUp makeUp, Panel panel) {
+        return panel.kind().isRoof() ? makeUp.roof() : makeUp.walls();
     }
 
-    private void foam(BoxPlan plan, PanelFrame frame, Openings openings) {
+    private void foam(MakeUp makeUp, PanelFrame frame, Openings openings) {
         Panel panel = frame.panel();
         Layer layer = panel.filling();
         if (panel.kind() == PanelKind.FLOOR) {
@@ -93,7 +91,7 @@ public final class PartList {
             add("floor core", Group.FOAM, mass, panel.placement().at(whole.centroid(), middle));
             return;
         }
-        Framed framed = framed(plan, panel);
+        Framed framed = framed(makeUp, panel);
         Bays bays = frame.bays(holes(panel, openings));
         double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + framed.overFrameMm());
         double gap = gapInBay(framed);
@@ -134,7 +132,7 @@ public final class PartList {
     }
 
     /** Layers that no sheet stands for: further ones of walls and roof, the finish of the floor. */
-    private void layers(BoxPlan plan, PanelFrame frame, Openings openings) {
+    private void layers(MakeUp makeUp, PanelFrame frame, Openings openings) {
         Panel panel = frame.panel();
         double area = panel.frame().area();
         double cut =
@@ -143,12 +141,12 @@ public final class PartList {
                         .sum();
         Point3 inner = panel.placement().at(panel.frame().centroid(), panel.depthMm());
         if (panel.kind() == PanelKind.FLOOR) {
-            double top = plan.makeUp().floor().structureMm();
+            double top = makeUp.floor().structureMm();
             Point3 onTop = panel.placement().at(panel.frame().centroid(), top);
-            plan.makeUp().floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
+            makeUp.floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
             return;
         }
-        Framed framed = framed(plan, panel);
+        Framed framed = framed(makeUp, panel);
         Point3 outer = panel.placement().at(panel.frame().centroid(), 0);
         framed.outside().forEach(layer -> layer(panel, layer, area - cut, outer));
         framed.inside().forEach(layer -> layer(panel, layer, area - cut, inner));

@@ -3,6 +3,7 @@ package pteron.core.carrier;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 import pteron.core.vehicle.RunningGear.Axle;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
@@ -24,7 +25,8 @@ public record Carrier(
         double raisedMm,
         List<Clearance> clearances,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Carrier {

@@ -8,7 +8,6 @@ import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanLimits;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Quantity;
@@ -28,7 +27,7 @@ final class CarrierCheck {
     /** Departure angle below which a ramp or a dip touches (degrees); common practice. */
     static final double FLAT_DEPARTURE_DEGREES = 10;
 
-    private final BoxPlan plan;
+    private final CarrierStage.Input plan;
     private final Carrier carrier;
     private final Outline outline;
     private final Standing standing;

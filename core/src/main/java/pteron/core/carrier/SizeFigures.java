@@ -101,7 +101,7 @@ final class SizeFigures {
                                 .worked(
                                         "floor",
                                         "bearers, sandwich and finish",
-                                        Quantity.mm(standing.plan().makeUp().floor().heightMm()))
+                                        Quantity.mm(standing.plan().floorMm()))
                                 .source("geometry"));
     }
 

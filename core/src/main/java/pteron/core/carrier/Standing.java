@@ -3,7 +3,6 @@ package pteron.core.carrier;
 import java.util.Optional;
 import pteron.core.geometry.Bounds2;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
@@ -11,7 +10,7 @@ import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
 
 /** Heights, lengths and angles of a box that stands on its carrier. Pure sums over plan and outline. */
-record Standing(BoxPlan plan, Carrier carrier, Outline outline) {
+record Standing(CarrierStage.Input plan, Carrier carrier, Outline outline) {
 
     /** What a truck reaches ahead of its front axle (mm); common practice. */
     static final double AHEAD_OF_FRONT_AXLE_MM = 900;
@@ -43,7 +42,7 @@ record Standing(BoxPlan plan, Carrier carrier, Outline outline) {
 
     /** {@return the floor above the ground (mm)} */
     double floorHeightMm() {
-        return plan.makeUp().floor().heightMm() - carrier.groundMm();
+        return plan.floorMm() - carrier.groundMm();
     }
 
     double widthMm() {
@@ -108,7 +107,7 @@ record Standing(BoxPlan plan, Carrier carrier, Outline outline) {
 
     private Bounds2 hole(Opening opening) {
         double left = opening.place().alongMm() - plan.box().widthMm() / 2;
-        double sill = plan.makeUp().floor().heightMm() + opening.place().sillMm();
+        double sill = plan.floorMm() + opening.place().sillMm();
         return new Bounds2(
                 left, left + opening.size().widthMm(), sill, sill + opening.size().heightMm());
     }

@@ -3,19 +3,25 @@ package pteron.core.drawing;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
-import pteron.core.model.Built;
+import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
 import pteron.core.sealing.SealedJoint;
+import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
 import pteron.core.skin.Seam;
+import pteron.core.skin.Skins;
+import pteron.core.strength.Strength;
 
 /** Draws the box: panels, members, openings, and what the station adds. */
 final class BoxShapes {
@@ -42,10 +48,10 @@ final class BoxShapes {
         canvas.model().built().ifPresent(built -> panels(built, kinds));
     }
 
-    private void panels(Built built, Set<PanelKind> kinds) {
-        Map<String, Double> uses = built.strength().byMember();
+    private void panels(BoxModel built, Set<PanelKind> kinds) {
+        Map<String, Double> uses = built.get(Strength.class).byMember();
         boolean showsUse = station.equals("frame");
-        for (PanelFrame frame : built.frame().panels()) {
+        for (PanelFrame frame : built.get(Frame.class).panels()) {
             Panel panel = frame.panel();
             if (kinds.contains(panel.kind())) {
                 if (!panel.kind().isSide()) {
@@ -59,7 +65,7 @@ final class BoxShapes {
             }
         }
         seams(built, kinds);
-        for (PlacedOpening one : built.openings().placed()) {
+        for (PlacedOpening one : built.get(Openings.class).placed()) {
             if (kinds.contains(one.panel().kind())) {
                 canvas.opening(one);
                 if (station.equals("sealing")) {
@@ -72,9 +78,9 @@ final class BoxShapes {
         }
     }
 
-    private void seams(Built built, Set<PanelKind> kinds) {
+    private void seams(BoxModel built, Set<PanelKind> kinds) {
         if (station.equals("skins") || station.equals("openings")) {
-            for (Seam seam : built.skins().seams()) {
+            for (Seam seam : built.get(Skins.class).seams()) {
                 boolean shown = seam.skin() == seam.panel().skins().getFirst();
                 if (shown && kinds.contains(seam.panel().kind())) {
                     canvas.seam(seam);
@@ -83,11 +89,12 @@ final class BoxShapes {
         }
     }
 
-    private void uses(Built built, Set<PanelKind> kinds) {
-        for (PanelFrame frame : built.frame().panels()) {
+    private void uses(BoxModel built, Set<PanelKind> kinds) {
+        for (PanelFrame frame : built.get(Frame.class).panels()) {
             if (kinds.contains(frame.panel().kind())) {
                 for (Member member : frame.members()) {
-                    double use = built.strength().byMember().getOrDefault(member.name(), 0.0);
+                    double use =
+                            built.get(Strength.class).byMember().getOrDefault(member.name(), 0.0);
                     if (use > WORTH_TELLING) {
                         Point2 at = canvas.at(member.centre());
                         String text = "%d %%".formatted(Math.round(use * 100));
@@ -105,7 +112,7 @@ final class BoxShapes {
         }
         canvas.model()
                 .built()
-                .flatMap(built -> built.shell().panel(Canvas.lower(side)))
+                .flatMap(built -> built.get(Shell.class).panel(Canvas.lower(side)))
                 .ifPresent(
                         panel ->
                                 canvas.flat(
@@ -118,7 +125,7 @@ final class BoxShapes {
                 .built()
                 .ifPresent(
                         built -> {
-                            for (PanelFrame frame : built.frame().panels()) {
+                            for (PanelFrame frame : built.get(Frame.class).panels()) {
                                 PanelKind kind = frame.panel().kind();
                                 if (!kind.isSide()) {
                                     stripFromTheSide(frame);
@@ -196,7 +203,7 @@ final class BoxShapes {
                     .built()
                     .ifPresent(
                             built ->
-                                    built.sealing().joints().stream()
+                                    built.get(Sealing.class).joints().stream()
                                             .filter(this::isNear)
                                             .forEach(canvas::joint));
         }

@@ -7,6 +7,7 @@ import pteron.core.drawing.Dimension.Side;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.shell.PanelKind;
 import pteron.core.vehicle.Pickup;
@@ -87,7 +88,11 @@ final class EndShapes {
 
     private int openings(Set<PanelKind> kinds) {
         List<PlacedOpening> openings =
-                model.built().map(built -> built.openings().placed()).orElse(List.of()).stream()
+                model
+                        .built()
+                        .map(built -> built.get(Openings.class).placed())
+                        .orElse(List.of())
+                        .stream()
                         .filter(one -> kinds.contains(one.panel().kind()))
                         .toList();
         for (int i = 0; i < openings.size(); i++) {

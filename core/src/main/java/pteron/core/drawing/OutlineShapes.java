@@ -50,7 +50,7 @@ final class OutlineShapes {
     }
 
     private void uprights() {
-        for (Upright upright : UprightSetting.of(model.plan()).under(model.outline())) {
+        for (Upright upright : UprightSetting.of(model.plan().makeUp()).under(model.outline())) {
             double x = upright.placeMm();
             canvas.line(
                     LineKind.HELP,

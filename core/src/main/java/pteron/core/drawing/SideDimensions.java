@@ -5,6 +5,7 @@ import pteron.core.carrier.Carrier;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
 import pteron.core.plan.OutlinePoint;
@@ -190,7 +191,7 @@ final class SideDimensions {
                 model.built()
                         .map(
                                 built ->
-                                        built.openings().placed().stream()
+                                        built.get(Openings.class).placed().stream()
                                                 .filter(one -> one.panel().kind() == wall)
                                                 .toList())
                         .orElse(List.of());

@@ -40,7 +40,7 @@ final class WarmLines {
 
     /** Temperature and dew point in the bay: cold on the left, warm on the right. */
     void draw() {
-        canvas.model().made().ifPresent(made -> draw(made.warmth()));
+        canvas.model().made().ifPresent(made -> draw(made.get(Warmth.class)));
     }
 
     private void draw(Warmth warmth) {

@@ -1,5 +1,8 @@
 package pteron.core.extent;
 
+import java.util.List;
+import java.util.Optional;
+import pteron.core.makeup.Layers;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
@@ -8,6 +11,8 @@ import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.stage.Result;
+import pteron.core.stage.Stage;
 
 /**
  * Outside areas of the parts of the make-up. Immutable.
@@ -18,11 +23,38 @@ import pteron.core.plan.Opening;
  * @param windowsM2 windows (m²)
  * @param doorsM2 doors (m²)
  */
-public record Areas(
-        double floorM2, double wallsM2, double roofM2, double windowsM2, double doorsM2) {
+public record Areas(double floorM2, double wallsM2, double roofM2, double windowsM2, double doorsM2)
+        implements Result {
+
+    /**
+     * What the areas read.
+     *
+     * @param box the box
+     * @param openings doors and windows as planned
+     * @param outline the outline, usable
+     */
+    public record Input(Box box, List<Opening> openings, Outline outline) {
+
+        /** {@return what they read of a plan} */
+        public static Input of(BoxPlan plan, Outline outline) {
+            return new Input(plan.box().withOffset(0).withRaised(0), plan.openings(), outline);
+        }
+    }
+
+    /** The stage; empty while outline or layers are unusable. */
+    public static final Stage<Input, Areas> STAGE =
+            new Stage<>(
+                    Areas.class,
+                    given ->
+                            Optional.of(given.get(Outline.class))
+                                    .filter(Outline::usable)
+                                    .filter(outline -> given.get(Layers.class).usable())
+                                    .map(outline -> Input.of(given.plan(), outline)),
+                    Areas::of);
 
     /** {@return the areas of a box whose outline is usable} */
-    public static Areas of(BoxPlan plan, Outline outline) {
+    public static Areas of(Input plan) {
+        Outline outline = plan.outline;
         Box box = plan.box();
         double width = box.widthMm();
         double sides = 2 * outline.areaMm2();
@@ -45,7 +77,7 @@ public record Areas(
         return new Areas(floor / 1e6, walls / 1e6, roofArea / 1e6, windows / 1e6, doors / 1e6);
     }
 
-    private static double openings(BoxPlan plan, Opening.Kind kind) {
+    private static double openings(Input plan, Opening.Kind kind) {
         return plan.openings().stream()
                 .filter(opening -> opening.kind() == kind)
                 .mapToDouble(opening -> opening.size().widthMm() * opening.size().heightMm())

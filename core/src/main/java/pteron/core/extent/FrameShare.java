@@ -8,6 +8,8 @@ import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.quantity.Require;
 import pteron.core.shell.PanelKind;
+import pteron.core.stage.Result;
+import pteron.core.stage.Stage;
 
 /**
  * Share of the area that members take. Immutable.
@@ -16,10 +18,33 @@ import pteron.core.shell.PanelKind;
  * @param roof of the roof, 0 to 1
  * @param counted whether it comes from the members of the frame, not from their spacing
  */
-public record FrameShare(double walls, double roof, boolean counted) {
+public record FrameShare(double walls, double roof, boolean counted) implements Result {
 
     /** Share of plates, blocks and posts beside the studs; common practice, counted on framed boxes. */
     private static final double BESIDE_STUDS = 0.06;
+
+    /**
+     * What the share reads.
+     *
+     * @param walls the walls
+     * @param roof the roof
+     * @param frame the frame, empty where none is set out
+     */
+    public record Input(Framed walls, Framed roof, Optional<Frame> frame) {}
+
+    /** The stage; empty while outline or layers are unusable. */
+    public static final Stage<Input, FrameShare> STAGE =
+            new Stage<>(
+                    FrameShare.class,
+                    given ->
+                            given.find(Areas.class)
+                                    .map(
+                                            areas ->
+                                                    new Input(
+                                                            given.plan().makeUp().walls(),
+                                                            given.plan().makeUp().roof(),
+                                                            given.find(Frame.class))),
+                    input -> of(input.walls, input.roof, input.frame));
 
     /** {@return the share from the members of a frame, or from their spacing where there is none} */
     public static FrameShare of(Framed walls, Framed roof, Optional<Frame> frame) {

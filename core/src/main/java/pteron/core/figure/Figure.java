@@ -55,6 +55,21 @@ public final class Figure {
         return working.get();
     }
 
+    /** Equal by key, name and value; the working follows from what the value follows from. */
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Figure figure
+                        && key.equals(figure.key)
+                        && name.equals(figure.name)
+                        && quantity.equals(figure.quantity);
+    }
+
+    @Override
+    public int hashCode() {
+        return key.hashCode();
+    }
+
     @Override
     public String toString() {
         return key + " = " + quantity.value() + " " + quantity.unit().symbol();

@@ -3,6 +3,7 @@ package pteron.core.frame;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * The frame of the whole box. Immutable.
@@ -11,7 +12,8 @@ import pteron.core.figure.Finding;
  * @param figures number and mass of the members
  * @param findings what is wrong or close
  */
-public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding> findings) {
+public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Frame {

@@ -8,7 +8,6 @@ import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.geometry.Point3;
-import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
 
@@ -20,11 +19,11 @@ final class FrameCheck {
 
     private FrameCheck() {}
 
-    static List<Finding> findings(BoxPlan plan, List<PanelFrame> panels) {
+    static List<Finding> findings(double longest, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();
         for (PanelFrame frame : panels) {
             packing(frame.panel(), findings);
-            lengths(plan, frame, findings);
+            lengths(longest, frame, findings);
             overlaps(frame, findings);
         }
         return findings;
@@ -47,8 +46,7 @@ final class FrameCheck {
         }
     }
 
-    private static void lengths(BoxPlan plan, PanelFrame frame, List<Finding> findings) {
-        double longest = plan.supplies().longestPartMm();
+    private static void lengths(double longest, PanelFrame frame, List<Finding> findings) {
         for (Member member : frame.members()) {
             if (member.lengthMm() > longest) {
                 Point3 middle = member.centre();

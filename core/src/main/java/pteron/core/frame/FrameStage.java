@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import pteron.core.buildup.Section;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
@@ -18,6 +19,7 @@ import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
+import pteron.core.stage.Stage;
 
 /** Frames the panels. */
 public final class FrameStage {
@@ -25,19 +27,55 @@ public final class FrameStage {
     private FrameStage() {}
 
     /**
-     * {@return the frame of the box}
+     * What the frame reads.
      *
-     * @param plan the plan
-     * @param library its materials
-     * @param shell its panels, usable
-     * @param openings its openings
+     * @param blocking section of the blocks
+     * @param longestPartMm longest part that can be cut from a bar (mm)
+     * @param library the materials
+     * @param shell the panels, usable
+     * @param openings doors and windows in them
      */
-    public static Frame of(BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
+    public record Input(
+            Section blocking,
+            double longestPartMm,
+            MaterialLibrary library,
+            Shell shell,
+            Openings openings) {
+
+        /** {@return what it reads of a plan} */
+        public static Input of(
+                BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
+            return new Input(
+                    plan.makeUp().blocking(),
+                    plan.supplies().longestPartMm(),
+                    library,
+                    shell,
+                    openings);
+        }
+    }
+
+    /** The stage. */
+    public static final Stage<Input, Frame> STAGE =
+            new Stage<>(
+                    Frame.class,
+                    given ->
+                            given.find(Openings.class)
+                                    .map(
+                                            openings ->
+                                                    Input.of(
+                                                            given.plan(),
+                                                            given.library(),
+                                                            given.get(Shell.class),
+                                                            openings)),
+                    FrameStage::of);
+
+    /** {@return the frame of the box} */
+    public static Frame of(Input input) {
         List<PanelFrame> panels =
-                shell.panels().parallelStream()
-                        .map(panel -> frame(plan, library, panel, framed(openings, panel)))
+                input.shell.panels().parallelStream()
+                        .map(panel -> frame(input, panel, framed(input.openings, panel)))
                         .toList();
-        return new Frame(panels, figures(panels), FrameCheck.findings(plan, panels));
+        return new Frame(panels, figures(panels), FrameCheck.findings(input.longestPartMm, panels));
     }
 
     /** {@return the openings that can be framed: those that lie in the wall and clear of each other} */
@@ -52,8 +90,8 @@ public final class FrameStage {
         return good;
     }
 
-    private static PanelFrame frame(
-            BoxPlan plan, MaterialLibrary library, Panel panel, List<PlacedOpening> openings) {
+    private static PanelFrame frame(Input input, Panel panel, List<PlacedOpening> openings) {
+        MaterialLibrary library = input.library;
         SettingOut settingOut = SettingOut.of(panel, library);
         MemberMaker maker = new MemberMaker(panel, library);
         Taken taken = new Taken();
@@ -62,7 +100,7 @@ public final class FrameStage {
         liningEdges(panel).forEach(from -> uprights.backing(from, inside));
         List<Polygon2> blocked = new OpeningFramer(panel, openings, maker, taken, inside).frame();
         uprights.frame(settingOut.middles(), inside, blocked);
-        new BlockFramer(panel, maker, plan.makeUp().blocking(), inside, blocked).frame(settingOut);
+        new BlockFramer(panel, maker, input.blocking, inside, blocked).frame(settingOut);
         return new PanelFrame(panel, settingOut, maker.members());
     }
 

@@ -21,6 +21,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.stage.Stage;
 
 /** Gives every joint of the make-up its glue. */
 public final class GlueStage {
@@ -31,6 +32,29 @@ public final class GlueStage {
     private GlueStage(MaterialLibrary library) {
         this.library = library;
     }
+
+    /**
+     * What the joints read.
+     *
+     * @param makeUp the layers
+     * @param library the materials
+     * @param areas areas of the parts
+     */
+    public record Input(MakeUp makeUp, MaterialLibrary library, Areas areas) {}
+
+    /** The stage. */
+    public static final Stage<Input, Glues> STAGE =
+            new Stage<>(
+                    Glues.class,
+                    given ->
+                            given.find(Areas.class)
+                                    .map(
+                                            areas ->
+                                                    new Input(
+                                                            given.plan().makeUp(),
+                                                            given.library(),
+                                                            areas)),
+                    input -> of(input.makeUp, input.library, input.areas));
 
     /**
      * {@return the joints of floor, walls and roof, each with its glue}

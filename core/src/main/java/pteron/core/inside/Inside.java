@@ -7,6 +7,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
+import pteron.core.stage.Result;
 
 /**
  * The room inside of the layers. Immutable.
@@ -22,7 +23,8 @@ public record Inside(
         double widthMm,
         double floorMm,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** No room. */
     public static final Inside NONE = new Inside(Optional.empty(), 0, 0, List.of(), List.of());

@@ -8,27 +8,26 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.outline.Outline;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
-import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
 /** What the room inside measures, and the uprights round it. */
 final class InsideFigures {
 
-    private final BoxPlan plan;
+    private final InsideStage.Input plan;
     private final Outline outline;
     private final Inside inside;
     private final Bounds2 bounds;
     private final FigureList figures = new FigureList("outline");
 
-    private InsideFigures(BoxPlan plan, Outline outline, Inside inside) {
+    private InsideFigures(InsideStage.Input plan, Outline outline, Inside inside) {
         this.plan = plan;
         this.outline = outline;
         this.inside = inside;
         this.bounds = inside.room().orElseThrow().bounds();
     }
 
-    static List<Figure> of(BoxPlan plan, Outline outline, Inside inside) {
+    static List<Figure> of(InsideStage.Input plan, Outline outline, Inside inside) {
         InsideFigures all = new InsideFigures(plan, outline, inside);
         all.room();
         all.standing();
@@ -123,7 +122,7 @@ final class InsideFigures {
 
     /** The list that took an evening of sums: both faces, bevel and place of every upright. */
     private void uprights() {
-        List<Upright> uprights = UprightSetting.of(plan).under(outline);
+        List<Upright> uprights = UprightSetting.of(plan.makeUp()).under(outline);
         for (int i = 0; i < uprights.size(); i++) {
             Upright upright = uprights.get(i);
             figures.add(

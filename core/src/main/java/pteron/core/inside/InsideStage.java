@@ -12,9 +12,12 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
+import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
+import pteron.core.stage.Stage;
 
 /** Takes the layers off the outline and measures the room that is left. */
 public final class InsideStage {
@@ -31,12 +34,30 @@ public final class InsideStage {
     private InsideStage() {}
 
     /**
-     * {@return the room inside}
+     * What the room inside reads.
      *
-     * @param plan the plan
+     * @param box the box
+     * @param makeUp its layers
      * @param outline its outline
      */
-    public static Inside of(BoxPlan plan, Outline outline) {
+    public record Input(Box box, MakeUp makeUp, Outline outline) {
+
+        /** {@return what it reads of a plan} */
+        public static Input of(BoxPlan plan, Outline outline) {
+            return new Input(plan.box().withOffset(0).withRaised(0), plan.makeUp(), outline);
+        }
+    }
+
+    /** The stage. */
+    public static final Stage<Input, Inside> STAGE =
+            Stage.of(
+                    Inside.class,
+                    given -> Input.of(given.plan(), given.get(Outline.class)),
+                    InsideStage::of);
+
+    /** {@return the room inside} */
+    public static Inside of(Input plan) {
+        Outline outline = plan.outline();
         if (!outline.usable()) {
             return Inside.NONE;
         }
@@ -50,7 +71,7 @@ public final class InsideStage {
                 bare.room(), width, floor, InsideFigures.of(plan, outline, bare), findings(bare));
     }
 
-    private static Optional<Polygon2> room(BoxPlan plan, Outline outline, double floorMm) {
+    private static Optional<Polygon2> room(Input plan, Outline outline, double floorMm) {
         List<Polygon2> bands = new ArrayList<>(Bands.of(outline, plan.makeUp()));
         bands.addAll(floors(plan, outline, floorMm));
         return outline.shape().polygon().without(bands).stream()
@@ -58,7 +79,7 @@ public final class InsideStage {
     }
 
     /** The floor stands on the underside; behind the step it stands on the dropped one. */
-    private static List<Polygon2> floors(BoxPlan plan, Outline outline, double floorMm) {
+    private static List<Polygon2> floors(Input plan, Outline outline, double floorMm) {
         Bounds2 all = outline.shape().bounds();
         double front = plan.box().outline().getFirst().xMm();
         DropFloor drop = plan.box().details().dropFloor();

@@ -3,6 +3,7 @@ package pteron.core.makeup;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * What follows from the layers. Immutable.
@@ -11,7 +12,8 @@ import pteron.core.figure.Finding;
  * @param figures thickness and mass per area
  * @param findings what is wrong or close
  */
-public record Layers(boolean usable, List<Figure> figures, List<Finding> findings) {
+public record Layers(boolean usable, List<Figure> figures, List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Layers {

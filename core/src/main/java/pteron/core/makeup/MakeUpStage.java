@@ -19,9 +19,25 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.stage.Stage;
 
 /** Checks the layers and adds them up. */
 public final class MakeUpStage {
+
+    /**
+     * What the layers read.
+     *
+     * @param makeUp the make-up as planned
+     * @param library its materials
+     */
+    public record Input(MakeUp makeUp, MaterialLibrary library) {}
+
+    /** The stage. */
+    public static final Stage<Input, Layers> STAGE =
+            Stage.of(
+                    Layers.class,
+                    given -> new Input(given.plan().makeUp(), given.library()),
+                    input -> of(input.makeUp, input.library));
 
     private MakeUpStage() {}
 

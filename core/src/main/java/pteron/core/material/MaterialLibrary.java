@@ -64,4 +64,15 @@ public final class MaterialLibrary {
         }
         return material;
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof MaterialLibrary library && byId.equals(library.byId);
+    }
+
+    @Override
+    public int hashCode() {
+        return byId.keySet().hashCode();
+    }
 }

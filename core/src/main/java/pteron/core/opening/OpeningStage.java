@@ -15,6 +15,7 @@ import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
+import pteron.core.stage.Stage;
 
 /** Lays the openings into their walls. */
 public final class OpeningStage {
@@ -22,16 +23,37 @@ public final class OpeningStage {
     private OpeningStage() {}
 
     /**
-     * {@return the openings in their walls}
+     * What the openings read.
      *
-     * @param plan the plan
+     * @param openings doors and windows as planned
+     * @param widthMm outside width of the box (mm)
      * @param shell its panels, usable
      */
-    public static Openings of(BoxPlan plan, Shell shell) {
+    public record Input(List<Opening> openings, double widthMm, Shell shell) {
+
+        /** {@return what they read of a plan} */
+        public static Input of(BoxPlan plan, Shell shell) {
+            return new Input(plan.openings(), plan.box().widthMm(), shell);
+        }
+    }
+
+    /** The stage. */
+    public static final Stage<Input, Openings> STAGE =
+            new Stage<>(
+                    Openings.class,
+                    given ->
+                            given.find(Shell.class)
+                                    .filter(Shell::usable)
+                                    .map(shell -> Input.of(given.plan(), shell)),
+                    OpeningStage::of);
+
+    /** {@return the openings in their walls} */
+    public static Openings of(Input plan) {
+        Shell shell = plan.shell();
         List<PlacedOpening> placed = new ArrayList<>();
         for (Opening opening : plan.openings()) {
             shell.panel(opening.wall().name().toLowerCase(Locale.ROOT))
-                    .ifPresent(panel -> placed.add(place(opening, panel, plan)));
+                    .ifPresent(panel -> placed.add(place(opening, panel, plan.widthMm())));
         }
         List<Figure> figures = new ArrayList<>(figures(placed));
         for (Panel panel : shell.panels()) {
@@ -79,8 +101,8 @@ public final class OpeningStage {
         return face.area() - holes.stream().mapToDouble(face::sharedArea).sum();
     }
 
-    static PlacedOpening place(Opening opening, Panel panel, BoxPlan plan) {
-        double left = panel.kind().isSide() ? 0 : -plan.box().widthMm() / 2;
+    static PlacedOpening place(Opening opening, Panel panel, double widthMm) {
+        double left = panel.kind().isSide() ? 0 : -widthMm / 2;
         double floor = panel.frame().bounds().fromV();
         double fromU = left + opening.place().alongMm();
         double fromV = floor + opening.place().sillMm();

@@ -4,6 +4,7 @@ import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.shell.Panel;
+import pteron.core.stage.Result;
 
 /**
  * All openings in their walls. Immutable.
@@ -12,7 +13,8 @@ import pteron.core.shell.Panel;
  * @param figures total area and mass
  * @param findings what is wrong or close
  */
-public record Openings(List<PlacedOpening> placed, List<Figure> figures, List<Finding> findings) {
+public record Openings(List<PlacedOpening> placed, List<Figure> figures, List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Openings {

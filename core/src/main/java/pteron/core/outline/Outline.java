@@ -10,6 +10,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Segment2;
+import pteron.core.stage.Result;
 
 /**
  * The outline, checked and measured. Immutable.
@@ -29,7 +30,8 @@ public record Outline(
         SideShape shape,
         boolean usable,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** How far inside of its faces an upright's foot is looked for (mm), so that a step counts once. */
     private static final double INSIDE_MM = 1e-3;

@@ -8,6 +8,7 @@ import pteron.core.figure.Finding;
 import pteron.core.geometry.Point2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Box;
+import pteron.core.stage.Stage;
 
 /** Checks and measures the outline of a box. */
 public final class OutlineStage {
@@ -23,6 +24,26 @@ public final class OutlineStage {
     /** {@return the outline of a box whose battens are of materials that Pteron starts with} */
     public static Outline of(Box box) {
         return of(box, MaterialLibrary.starting());
+    }
+
+    /**
+     * What the outline reads.
+     *
+     * @param box the box as planned
+     * @param library materials of its battens
+     */
+    public record Input(Box box, MaterialLibrary library) {}
+
+    /** The stage. */
+    public static final Stage<Input, Outline> STAGE =
+            Stage.of(
+                    Outline.class,
+                    given -> new Input(lying(given.plan().box()), given.library()),
+                    input -> of(input.box, input.library));
+
+    /** {@return a box without where it stands, which its outline does not depend on} */
+    private static Box lying(Box box) {
+        return box.withOffset(0).withRaised(0);
     }
 
     /**

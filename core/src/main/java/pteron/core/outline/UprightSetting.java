@@ -1,7 +1,7 @@
 package pteron.core.outline;
 
 import java.util.List;
-import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Require;
 import pteron.core.quantity.Require.Range;
 
@@ -26,8 +26,8 @@ public record UprightSetting(double spacingMm, double thicknessMm) {
     }
 
     /** {@return the setting of a plan's walls, drawn into the ranges of a list} */
-    public static UprightSetting of(BoxPlan plan) {
-        var members = plan.makeUp().walls().members();
+    public static UprightSetting of(MakeUp makeUp) {
+        var members = makeUp.walls().members();
         return new UprightSetting(
                 Math.clamp(members.spacingMm(), SPACING.least(), SPACING.most()),
                 Math.clamp(members.section().thicknessMm(), THICKNESS.least(), THICKNESS.most()));

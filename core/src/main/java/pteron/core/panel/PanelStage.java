@@ -8,6 +8,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.Carrier;
+import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -19,9 +20,12 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Box;
+import pteron.core.plan.Loads;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.stage.Stage;
 import pteron.core.strength.Check;
 import pteron.core.strength.Duration;
 import pteron.core.strength.StrengthStage;
@@ -44,34 +48,61 @@ public final class PanelStage {
     /** Thread of a screw in an edge bar (mm); common practice. */
     static final double THREAD_MM = 25;
 
-    private final BoxPlan plan;
+    private final Input plan;
     private final MaterialLibrary library;
     private final Carrier carrier;
     private final List<Check> checks = new ArrayList<>();
     private final List<Figure> figures = new ArrayList<>();
 
-    private PanelStage(BoxPlan plan, MaterialLibrary library, Carrier carrier) {
+    private PanelStage(Input plan) {
         this.plan = plan;
-        this.library = library;
-        this.carrier = carrier;
+        this.library = plan.library;
+        this.carrier = plan.carrier;
     }
 
     /**
-     * {@return how hard the panels work}
+     * What the panels read.
      *
-     * @param plan the plan, its materials known
-     * @param library its materials
-     * @param carrier its carrier
-     * @param outline its outline, usable
+     * @param box the box
+     * @param makeUp its layers
+     * @param loads what it must carry
+     * @param library the materials
+     * @param carrier the carrier
+     * @param outline the outline, usable
      * @param inside the room inside
      */
-    public static Panels of(
-            BoxPlan plan,
+    public record Input(
+            Box box,
+            MakeUp makeUp,
+            Loads loads,
             MaterialLibrary library,
             Carrier carrier,
             Outline outline,
-            Inside inside) {
-        PanelStage stage = new PanelStage(plan, library, carrier);
+            Inside inside) {}
+
+    /** The stage; empty while outline or layers are unusable. */
+    public static final Stage<Input, Panels> STAGE =
+            new Stage<>(
+                    Panels.class,
+                    given ->
+                            given.find(Areas.class)
+                                    .map(
+                                            areas ->
+                                                    new Input(
+                                                            given.plan().box(),
+                                                            given.plan().makeUp(),
+                                                            given.plan().loads(),
+                                                            given.library(),
+                                                            given.get(Carrier.class),
+                                                            given.get(Outline.class),
+                                                            given.get(Inside.class))),
+                    PanelStage::of);
+
+    /** {@return how hard the panels work} */
+    public static Panels of(Input plan) {
+        Outline outline = plan.outline;
+        Inside inside = plan.inside;
+        PanelStage stage = new PanelStage(plan);
         stage.floor(outline);
         stage.framed("walls", plan.makeUp().walls(), inside);
         stage.framed("roof", plan.makeUp().roof(), inside);
@@ -100,7 +131,7 @@ public final class PanelStage {
         double support =
                 floor.onBearers()
                         ? floor.bearers().section().thicknessMm()
-                        : plan.vehicle().steel().crossMember().flangeMm();
+                        : carrier.vehicle().steel().crossMember().flangeMm();
         span(
                 "floor",
                 span,
@@ -188,7 +219,7 @@ public final class PanelStage {
 
     /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of the roof. */
     private PanelLoad wind(boolean roof, double span) {
-        WindZones zones = StrengthStage.zones(plan, carrier);
+        WindZones zones = StrengthStage.zones(plan.box(), carrier);
         double area = span * STRIP_MM / 1e6;
         WindZones.Zone end = zones.wall(false, 0, area);
         WindZones.Zone side = zones.wall(true, 0, area);

@@ -3,6 +3,7 @@ package pteron.core.panel;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 import pteron.core.strength.Check;
 
 /**
@@ -12,7 +13,8 @@ import pteron.core.strength.Check;
  * @param figures utilisations, spans, screw pulls
  * @param findings what fails or is close
  */
-public record Panels(List<Check> checks, List<Figure> figures, List<Finding> findings) {
+public record Panels(List<Check> checks, List<Figure> figures, List<Finding> findings)
+        implements Result {
 
     /** No panels. */
     public static final Panels NONE = new Panels(List.of(), List.of(), List.of());

@@ -8,13 +8,36 @@ import pteron.core.buildup.Alternative.Part;
 import pteron.core.buildup.BuildUp;
 import pteron.core.buildup.Framed;
 import pteron.core.extent.FrameShare;
-import pteron.core.figure.Figure;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
+import pteron.core.stage.Stage;
 
 /** Adds up the planned build-ups and the alternatives kept beside them. */
 public final class SchoolStage {
+
+    /**
+     * What the build-ups read.
+     *
+     * @param makeUp the layers and the alternatives to them
+     * @param share share of the members
+     * @param library the materials
+     */
+    public record Input(MakeUp makeUp, FrameShare share, MaterialLibrary library) {}
+
+    /** The stage. */
+    public static final Stage<Input, SideBySide> STAGE =
+            new Stage<>(
+                    SideBySide.class,
+                    given ->
+                            given.find(FrameShare.class)
+                                    .map(
+                                            share ->
+                                                    new Input(
+                                                            given.plan().makeUp(),
+                                                            share,
+                                                            given.library())),
+                    input -> of(input.makeUp, input.share, input.library));
 
     private SchoolStage() {}
 
@@ -26,7 +49,7 @@ public final class SchoolStage {
      * @param share share of the members in walls and roof
      * @param library its materials
      */
-    public static List<School> of(MakeUp makeUp, FrameShare share, MaterialLibrary library) {
+    public static SideBySide of(MakeUp makeUp, FrameShare share, MaterialLibrary library) {
         List<School> schools = new ArrayList<>();
         for (Part part : Part.values()) {
             BuildUp planned = planned(makeUp, part);
@@ -51,7 +74,7 @@ public final class SchoolStage {
                 }
             }
         }
-        return schools;
+        return new SideBySide(schools, SchoolFigures.of(schools));
     }
 
     /** {@return the planned build-up of a part} */
@@ -73,10 +96,5 @@ public final class SchoolStage {
 
     private static String word(Part part) {
         return part.name().toLowerCase(Locale.ROOT);
-    }
-
-    /** {@return figures of the schools} */
-    public static List<Figure> figures(List<School> schools) {
-        return SchoolFigures.of(schools);
     }
 }

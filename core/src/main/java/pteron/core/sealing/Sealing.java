@@ -2,6 +2,7 @@ package pteron.core.sealing;
 
 import java.util.List;
 import pteron.core.figure.Figure;
+import pteron.core.stage.Result;
 
 /**
  * What is sealed with what. Immutable.
@@ -13,7 +14,8 @@ import pteron.core.figure.Figure;
  * @param figures metres by kind, cartridges, rolls
  */
 public record Sealing(
-        List<SealedJoint> joints, Bead bead, int cartridges, int tapeRolls, List<Figure> figures) {
+        List<SealedJoint> joints, Bead bead, int cartridges, int tapeRolls, List<Figure> figures)
+        implements Result {
 
     /** Copies the lists. */
     public Sealing {

@@ -11,12 +11,12 @@ import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Edge;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.skin.Seam;
 import pteron.core.skin.Skins;
+import pteron.core.stage.Stage;
 
 /** Finds the joints and what goes into them. */
 public final class SealingStage {
@@ -24,20 +24,42 @@ public final class SealingStage {
     private SealingStage() {}
 
     /**
-     * {@return the joints of the box}
+     * What the joints read.
      *
-     * @param plan the plan
-     * @param outline its outline, usable
-     * @param openings its openings
-     * @param skins its sheets
+     * @param widthMm outside width of the box (mm)
+     * @param supplies beads, cartridges and rolls
+     * @param outline the outline, usable
+     * @param openings doors and windows
+     * @param skins the sheets
      */
-    public static Sealing of(BoxPlan plan, Outline outline, Openings openings, Skins skins) {
+    public record Input(
+            double widthMm, Supplies supplies, Outline outline, Openings openings, Skins skins) {}
+
+    /** The stage. */
+    public static final Stage<Input, Sealing> STAGE =
+            new Stage<>(
+                    Sealing.class,
+                    given ->
+                            given.find(Skins.class)
+                                    .map(
+                                            skins ->
+                                                    new Input(
+                                                            given.plan().box().widthMm(),
+                                                            given.plan().supplies(),
+                                                            given.get(Outline.class),
+                                                            given.get(Openings.class),
+                                                            skins)),
+                    SealingStage::of);
+
+    /** {@return the joints of the box} */
+    public static Sealing of(Input plan) {
+        Outline outline = plan.outline;
         List<SealedJoint> joints = new ArrayList<>();
         corners(plan, outline, joints);
         lowerEdge(plan, outline, joints);
-        seams(skins, joints);
-        openings.placed().forEach(one -> joints.add(flange(one)));
-        Supplies supplies = plan.supplies();
+        seams(plan.skins, joints);
+        plan.openings.placed().forEach(one -> joints.add(flange(one)));
+        Supplies supplies = plan.supplies;
         Bead bead = new Bead(supplies.beadWidthMm(), supplies.beadDepthMm());
         double gunned = length(joints, false);
         double taped = length(joints, true);
@@ -54,8 +76,8 @@ public final class SealingStage {
                 .sum();
     }
 
-    private static void corners(BoxPlan plan, Outline outline, List<SealedJoint> joints) {
-        double half = plan.box().widthMm() / 2;
+    private static void corners(Input plan, Outline outline, List<SealedJoint> joints) {
+        double half = plan.widthMm / 2;
         outline.corners()
                 .forEach(
                         corner ->
@@ -72,8 +94,8 @@ public final class SealingStage {
         }
     }
 
-    private static void lowerEdge(BoxPlan plan, Outline outline, List<SealedJoint> joints) {
-        double half = plan.box().widthMm() / 2;
+    private static void lowerEdge(Input plan, Outline outline, List<SealedJoint> joints) {
+        double half = plan.widthMm / 2;
         Point2 front = outline.points().getFirst();
         Point2 rear = outline.points().getLast();
         joints.add(across(JointKind.LOWER_EDGE, "front, at the deck", front, half));

@@ -13,7 +13,6 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
-import pteron.core.plan.BoxPlan;
 import pteron.core.shell.Panel.Rips;
 import pteron.core.shell.ShellStage.SideLines;
 
@@ -24,18 +23,18 @@ final class PanelMaker {
     private static final Point3 RIGHT = new Point3(0, 1, 0);
     private static final Point3 UP = new Point3(0, 0, 1);
 
-    private final BoxPlan plan;
+    private final ShellStage.Input plan;
     private final List<Band> bands;
     private final SideLines sides;
     private final double halfWidth;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(BoxPlan plan, List<Band> bands, SideLines sides) {
+    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
         this.plan = plan;
         this.bands = bands;
         this.sides = sides;
-        this.halfWidth = plan.box().widthMm() / 2;
+        this.halfWidth = plan.widthMm() / 2;
         this.walls = plan.makeUp().walls();
     }
 

@@ -3,6 +3,7 @@ package pteron.core.shell;
 import java.util.List;
 import java.util.Optional;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * The box as flat panels. Immutable.
@@ -10,7 +11,9 @@ import pteron.core.figure.Finding;
  * @param panels floor, left, right, then the strip from front to rear; empty when unusable
  * @param findings why it is unusable
  */
-public record Shell(List<Panel> panels, List<Finding> findings) {
+public record Shell(List<Panel> panels, List<Finding> findings) implements Result {
+    /** No panels and nothing wrong with them. */
+    public static final Shell NONE = new Shell(List.of(), List.of());
 
     /** Copies the lists. */
     public Shell {

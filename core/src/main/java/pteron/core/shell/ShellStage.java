@@ -2,6 +2,7 @@ package pteron.core.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
@@ -11,22 +12,52 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Line2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.makeup.Layers;
 import pteron.core.outline.Outline;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
+import pteron.core.stage.Given;
+import pteron.core.stage.Stage;
 
 /** Takes the box apart into panels. */
 public final class ShellStage {
 
+    /**
+     * What the shell reads.
+     *
+     * @param widthMm outside width of the box (mm)
+     * @param makeUp its layers
+     * @param outline its outline, usable and of flat panels
+     */
+    public record Input(double widthMm, MakeUp makeUp, Outline outline) {
+
+        /** {@return what it reads of a plan} */
+        public static Input of(BoxPlan plan, Outline outline) {
+            return new Input(plan.box().widthMm(), plan.makeUp(), outline);
+        }
+    }
+
+    /** The stage; empty where flat panels of timber do not make the box up. */
+    public static final Stage<Input, Shell> STAGE =
+            new Stage<>(Shell.class, ShellStage::reads, ShellStage::of);
+
     private ShellStage() {}
+
+    private static Optional<Input> reads(Given given) {
+        Outline outline = given.get(Outline.class);
+        boolean sets =
+                outline.usable()
+                        && given.get(Layers.class).usable()
+                        && Framing.isSetOut(given.plan(), outline, given.library());
+        return sets ? Optional.of(Input.of(given.plan(), outline)) : Optional.empty();
+    }
 
     /**
      * {@return the panels of the box}
-     *
-     * @param plan the plan
-     * @param outline its outline, usable
      */
-    public static Shell of(BoxPlan plan, Outline outline) {
+    public static Shell of(Input plan) {
+        Outline outline = plan.outline();
         List<Band> bands =
                 outline.edges().stream().map(edge -> Band.of(edge, plan.makeUp())).toList();
         SideLines sides = SideLines.of(bands, plan.makeUp().floor().structureMm());
@@ -43,9 +74,9 @@ public final class ShellStage {
         return new Shell(panels, List.of());
     }
 
-    private static List<Finding> check(BoxPlan plan, SideLines sides) {
+    private static List<Finding> check(Input plan, SideLines sides) {
         List<Finding> findings = new ArrayList<>();
-        double insideWidth = plan.box().widthMm() - 2 * plan.makeUp().walls().thicknessMm();
+        double insideWidth = plan.widthMm() - 2 * plan.makeUp().walls().thicknessMm();
         double needed = 2 * plan.makeUp().walls().members().section().thicknessMm();
         if (insideWidth < needed) {
             findings.add(noRoom("inside-width", insideWidth, needed));

@@ -20,6 +20,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Skin;
+import pteron.core.stage.Stage;
 
 /** Lays sheets on all faces. */
 public final class SkinStage {
@@ -27,25 +28,51 @@ public final class SkinStage {
     private SkinStage() {}
 
     /**
-     * {@return the sheets of the box}
+     * What the sheets read.
      *
-     * @param plan the plan
-     * @param library its materials
-     * @param frame its frame
-     * @param openings its openings
+     * @param kerfMm what the saw takes (mm)
+     * @param library the materials
+     * @param frame the frame that they are fixed to
+     * @param openings doors and windows cut out of them
      */
-    public static Skins of(BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
+    public record Input(double kerfMm, MaterialLibrary library, Frame frame, Openings openings) {
+
+        /** {@return what they read of a plan} */
+        public static Input of(
+                BoxPlan plan, MaterialLibrary library, Frame frame, Openings openings) {
+            return new Input(plan.supplies().kerfMm(), library, frame, openings);
+        }
+    }
+
+    /** The stage. */
+    public static final Stage<Input, Skins> STAGE =
+            new Stage<>(
+                    Skins.class,
+                    given ->
+                            given.find(Frame.class)
+                                    .map(
+                                            frame ->
+                                                    Input.of(
+                                                            given.plan(),
+                                                            given.library(),
+                                                            frame,
+                                                            given.get(Openings.class))),
+                    SkinStage::of);
+
+    /** {@return the sheets of the box} */
+    public static Skins of(Input input) {
+        MaterialLibrary library = input.library;
         List<SheetPiece> pieces = new ArrayList<>();
         List<Seam> seams = new ArrayList<>();
-        frame.panels().parallelStream()
-                .map(panel -> sheets(panel, openings, library))
+        input.frame.panels().parallelStream()
+                .map(panel -> sheets(panel, input.openings, library))
                 .toList()
                 .forEach(
                         sheets -> {
                             pieces.addAll(sheets.pieces);
                             seams.addAll(sheets.seams);
                         });
-        List<SheetOrder> orders = SheetCount.orders(pieces, library, plan.supplies().kerfMm());
+        List<SheetOrder> orders = SheetCount.orders(pieces, library, input.kerfMm);
         return new Skins(pieces, seams, orders, figures(pieces, seams, orders), findings(seams));
     }
 

@@ -3,6 +3,7 @@ package pteron.core.skin;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * All sheets of the box. Immutable.
@@ -18,7 +19,8 @@ public record Skins(
         List<Seam> seams,
         List<SheetOrder> orders,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** Copies the lists. */
     public Skins {

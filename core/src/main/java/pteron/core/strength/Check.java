@@ -1,5 +1,6 @@
 package pteron.core.strength;
 
+import java.util.Objects;
 import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
@@ -31,5 +32,22 @@ public record Check(
     /** {@return the utilisation as a figure} */
     public Figure figure() {
         return Figure.of("strength." + key, name, Quantity.ratio(utilisation()), working);
+    }
+
+    /** Equal by all but the working, which follows from what the numbers follow from. */
+    @Override
+    public boolean equals(Object other) {
+        return other == this
+                || other instanceof Check check
+                        && key.equals(check.key)
+                        && name.equals(check.name)
+                        && part.equals(check.part)
+                        && demand.equals(check.demand)
+                        && capacity.equals(check.capacity);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(key, part);
     }
 }

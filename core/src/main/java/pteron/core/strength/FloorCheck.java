@@ -10,7 +10,6 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.BoxPlan;
 
 /** Bearers of the floor over the carrier's cross-members. */
 final class FloorCheck {
@@ -22,7 +21,7 @@ final class FloorCheck {
 
     /** {@return a check of every bearer, the longest stretch between or beyond cross-members} */
     static List<MemberCheck> of(
-            BoxPlan plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
+            StrengthStage.Input plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
         Bounds2 area = floor.panel().frame().bounds();
         double span = longestSpan(carrier, area.fromV(), area.toV());
         double carried = widestBay(floor);

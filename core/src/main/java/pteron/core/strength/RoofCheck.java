@@ -8,7 +8,6 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.BoxPlan;
 
 /** Bows of the roof under their weight and one person, and under the suction of the wind. */
 final class RoofCheck {
@@ -20,7 +19,10 @@ final class RoofCheck {
 
     /** {@return a check of every bow under its weight and a person, and lifted by the wind} */
     static List<MemberCheck> of(
-            BoxPlan plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
+            StrengthStage.Input plan,
+            List<PanelFrame> panels,
+            WindZones zones,
+            MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
@@ -41,7 +43,8 @@ final class RoofCheck {
     }
 
     /** A bow and the width of roof that it carries (mm). */
-    private record Bow(BoxPlan plan, Member member, double carriedMm, MaterialLibrary library) {
+    private record Bow(
+            StrengthStage.Input plan, Member member, double carriedMm, MaterialLibrary library) {
 
         private double weight() {
             Framed roof = plan.makeUp().roof();

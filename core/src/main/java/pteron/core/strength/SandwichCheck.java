@@ -9,7 +9,6 @@ import pteron.core.material.BirchPlywood;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -46,7 +45,7 @@ final class SandwichCheck {
     private final ServiceClass service;
     private final ThickFaces.Answer answer;
 
-    SandwichCheck(BoxPlan plan, PanelFrame frame, MaterialLibrary library) {
+    SandwichCheck(StrengthStage.Input plan, PanelFrame frame, MaterialLibrary library) {
         this.floor = plan.makeUp().floor();
         this.topFace = library.get(floor.topFace().material());
         this.core = library.get(floor.core().material());

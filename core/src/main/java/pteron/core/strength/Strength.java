@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * How hard everything works. Immutable.
@@ -19,7 +20,8 @@ public record Strength(
         List<Check> checks,
         Map<String, Double> byMember,
         List<Figure> figures,
-        List<Finding> findings) {
+        List<Finding> findings)
+        implements Result {
 
     /** Copies the collections. */
     public Strength {

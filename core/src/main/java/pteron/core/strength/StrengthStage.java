@@ -17,11 +17,15 @@ import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Loads;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
+import pteron.core.stage.Stage;
 
 /** Checks members and floor. */
 public final class StrengthStage {
@@ -32,14 +36,50 @@ public final class StrengthStage {
     private StrengthStage() {}
 
     /**
-     * {@return how hard members and floor work}
+     * What the strength reads.
      *
-     * @param plan the plan
-     * @param library its materials
-     * @param carrier its carrier
-     * @param frame its frame
+     * @param box the box
+     * @param makeUp its layers and members
+     * @param loads what it must carry
+     * @param library the materials
+     * @param carrier the carrier
+     * @param frame the frame
      */
-    public static Strength of(BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
+    public record Input(
+            Box box,
+            MakeUp makeUp,
+            Loads loads,
+            MaterialLibrary library,
+            Carrier carrier,
+            Frame frame) {
+
+        /** {@return what it reads of a plan} */
+        public static Input of(
+                BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
+            return new Input(plan.box(), plan.makeUp(), plan.loads(), library, carrier, frame);
+        }
+    }
+
+    /** The stage. */
+    public static final Stage<Input, Strength> STAGE =
+            new Stage<>(
+                    Strength.class,
+                    given ->
+                            given.find(Frame.class)
+                                    .map(
+                                            frame ->
+                                                    Input.of(
+                                                            given.plan(),
+                                                            given.library(),
+                                                            given.get(Carrier.class),
+                                                            frame)),
+                    StrengthStage::of);
+
+    /** {@return how hard members and floor work} */
+    public static Strength of(Input plan) {
+        MaterialLibrary library = plan.library();
+        Carrier carrier = plan.carrier();
+        Frame frame = plan.frame();
         double wind = Wind.pressure(plan.loads().windSpeed());
         PanelFrame floor =
                 frame.panels().stream()
@@ -47,7 +87,7 @@ public final class StrengthStage {
                         .findFirst()
                         .orElseThrow();
         List<MemberCheck> members = new ArrayList<>();
-        WindZones zones = zones(plan, carrier);
+        WindZones zones = zones(plan.box(), carrier);
         members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
         members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
         members.addAll(FloorCheck.of(plan, carrier, floor, library));
@@ -67,21 +107,21 @@ public final class StrengthStage {
         return new Strength(checks, byMember, figures, findings(checks));
     }
 
-    /** {@return where the wind tears on the box of a plan on its carrier} */
-    public static WindZones zones(BoxPlan plan, Carrier carrier) {
-        List<OutlinePoint> outline = plan.box().outline();
+    /** {@return where the wind tears on a box on its carrier} */
+    public static WindZones zones(Box box, Carrier carrier) {
+        List<OutlinePoint> outline = box.outline();
         double front = outline.stream().mapToDouble(OutlinePoint::xMm).min().orElse(0);
         double rear = outline.stream().mapToDouble(OutlinePoint::xMm).max().orElse(0);
         double top = outline.stream().mapToDouble(OutlinePoint::zMm).max().orElse(0);
-        double height = top + plan.box().raisedMm() - carrier.groundMm();
-        return new WindZones(Math.max(1, rear - front), plan.box().widthMm(), Math.max(1, height));
+        double height = top + box.raisedMm() - carrier.groundMm();
+        return new WindZones(Math.max(1, rear - front), box.widthMm(), Math.max(1, height));
     }
 
     private static Check harder(Check one, Check other) {
         return other.utilisation() > one.utilisation() ? other : one;
     }
 
-    private static Figure windPressure(BoxPlan plan, double wind) {
+    private static Figure windPressure(Input plan, double wind) {
         return Figure.of(
                 "strength.wind-pressure",
                 "Pressure of the wind",

@@ -9,7 +9,6 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.BoxPlan;
 import pteron.core.shell.PanelKind;
 
 /** Studs and trimmers of the walls under wind. */
@@ -22,7 +21,10 @@ final class WallCheck {
 
     /** {@return a check of every stud and trimmer that stands from plate to plate} */
     static List<MemberCheck> of(
-            BoxPlan plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
+            StrengthStage.Input plan,
+            List<PanelFrame> panels,
+            WindZones zones,
+            MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             PanelKind kind = panel.panel().kind();
@@ -34,7 +36,7 @@ final class WallCheck {
     }
 
     private static void wall(
-            BoxPlan plan,
+            StrengthStage.Input plan,
             PanelFrame panel,
             WindZones zones,
             MaterialLibrary library,

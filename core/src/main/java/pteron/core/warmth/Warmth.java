@@ -3,6 +3,7 @@ package pteron.core.warmth;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.stage.Result;
 
 /**
  * Warmth and dryness. Immutable.
@@ -13,7 +14,8 @@ import pteron.core.figure.Finding;
  * @param findings what gets wet
  */
 public record Warmth(
-        List<WarmWall> walls, List<Vapour> vapours, List<Figure> figures, List<Finding> findings) {
+        List<WarmWall> walls, List<Vapour> vapours, List<Figure> figures, List<Finding> findings)
+        implements Result {
 
     /** Nothing known. */
     public static final Warmth NONE = new Warmth(List.of(), List.of(), List.of(), List.of());

@@ -11,11 +11,13 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.inside.Inside;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Climate;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.stage.Stage;
 import pteron.core.warmth.WarmLayer.Path;
 
 /** Works out how warm and dry floor, walls, roof and the whole box are. */
@@ -27,16 +29,46 @@ public final class WarmthStage {
     private WarmthStage() {}
 
     /**
-     * {@return warmth and dryness; parts of unknown materials are left out}
+     * What warmth reads.
      *
-     * @param plan the plan
-     * @param library its materials
+     * @param makeUp the layers
+     * @param climate the night
+     * @param library the materials
      * @param share share of the members
      * @param areas areas of the parts
      * @param roomM3 room inside (m³), 0 where the layers fill the box
      */
-    public static Warmth of(
-            BoxPlan plan, MaterialLibrary library, FrameShare share, Areas areas, double roomM3) {
+    public record Input(
+            MakeUp makeUp,
+            Climate climate,
+            MaterialLibrary library,
+            FrameShare share,
+            Areas areas,
+            double roomM3) {}
+
+    /** The stage. */
+    public static final Stage<Input, Warmth> STAGE =
+            new Stage<>(
+                    Warmth.class,
+                    given ->
+                            given.find(Areas.class)
+                                    .map(
+                                            areas ->
+                                                    new Input(
+                                                            given.plan().makeUp(),
+                                                            given.plan().climate(),
+                                                            given.library(),
+                                                            given.get(FrameShare.class),
+                                                            areas,
+                                                            given.get(Inside.class).volumeM3())),
+                    WarmthStage::of);
+
+    /** {@return warmth and dryness; parts of unknown materials are left out} */
+    public static Warmth of(Input plan) {
+        MaterialLibrary library = plan.library;
+        FrameShare share = plan.share;
+        Areas areas = plan.areas;
+        double roomM3 = plan.roomM3;
         List<WarmWall> walls = new ArrayList<>();
         if (WarmWalls.isKnown(plan.makeUp().floor(), library)) {
             walls.add(WarmWalls.of(plan.makeUp().floor(), library));

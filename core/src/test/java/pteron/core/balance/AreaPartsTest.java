@@ -8,12 +8,15 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
 import pteron.core.balance.AreaParts.PerArea;
-import pteron.core.balance.Part.Group;
 import pteron.core.buildup.Alternative;
+import pteron.core.extent.Areas;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.StartingPlans;
+import pteron.core.school.SideBySide;
+import pteron.core.stage.Part;
+import pteron.core.stage.Part.Group;
 
 /** A box weighed by its areas, held against the same box weighed part by part. */
 class AreaPartsTest {
@@ -22,7 +25,7 @@ class AreaPartsTest {
             BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
 
     private static double massPerArea(Alternative.Part part) {
-        return MODEL.made().orElseThrow().schools().stream()
+        return MODEL.made().orElseThrow().get(SideBySide.class).all().stream()
                 .filter(school -> school.planned() && school.part() == part)
                 .mapToDouble(school -> school.sums().massKg())
                 .findFirst()
@@ -36,7 +39,13 @@ class AreaPartsTest {
                         massPerArea(Alternative.Part.WALLS),
                         massPerArea(Alternative.Part.ROOF));
         return AreaParts.of(
-                MODEL.plan(), MODEL.outline(), MODEL.made().orElseThrow().areas(), mass);
+                new AreaParts.Input(
+                        MODEL.plan().box(),
+                        MODEL.plan().openings(),
+                        MODEL.plan().makeUp(),
+                        MODEL.outline()),
+                MODEL.get(Areas.class),
+                mass);
     }
 
     private static double mass(List<Part> parts) {

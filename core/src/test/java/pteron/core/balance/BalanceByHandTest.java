@@ -9,15 +9,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import pteron.core.balance.Part.Group;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.edit.Cures;
+import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.figure.Term;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.geometry.Bounds2;
@@ -26,6 +27,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
@@ -33,7 +35,11 @@ import pteron.core.plan.Opening;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.StartingVehicles;
 import pteron.core.sealing.SealedJoint;
+import pteron.core.sealing.Sealing;
 import pteron.core.shell.PanelKind;
+import pteron.core.skin.Skins;
+import pteron.core.stage.Part;
+import pteron.core.stage.Part.Group;
 
 /** Weights and their effects worked out by hand, by counting points, or by adding up other parts. */
 class BalanceByHandTest {
@@ -44,7 +50,7 @@ class BalanceByHandTest {
             StartingPlans.square().withVehicle(StartingVehicles.pickup());
 
     private static Carrier carrier(BoxPlan plan) {
-        return CarrierStage.of(plan, OutlineStage.of(plan.box()));
+        return CarrierStage.of(CarrierStage.Input.of(plan, OutlineStage.of(plan.box())));
     }
 
     private static Balance with(BoxPlan plan, Part... parts) {
@@ -213,9 +219,12 @@ class BalanceByHandTest {
         BoxModel model = BoxModel.of(plan, LIBRARY);
         Map<String, Part> parts =
                 AreaParts.of(
-                                plan,
-                                model.outline(),
-                                model.made().orElseThrow().areas(),
+                                new AreaParts.Input(
+                                        plan.box(),
+                                        plan.openings(),
+                                        plan.makeUp(),
+                                        model.outline()),
+                                model.get(Areas.class),
                                 new AreaParts.PerArea(20, 12, 15))
                         .stream()
                         .collect(Collectors.toMap(Part::name, p -> p));
@@ -264,7 +273,7 @@ class BalanceByHandTest {
     }
 
     private static PanelFrame frame(BoxModel model, PanelKind kind) {
-        return model.built().orElseThrow().frame().panels().stream()
+        return model.built().orElseThrow().get(Frame.class).panels().stream()
                 .filter(p -> p.panel().kind() == kind)
                 .findFirst()
                 .orElseThrow();
@@ -366,7 +375,7 @@ class BalanceByHandTest {
         BoxModel model = BoxModel.of(plan, LIBRARY);
         PanelFrame left = frame(model, PanelKind.LEFT);
         double cut = 0;
-        for (PlacedOpening one : model.built().orElseThrow().openings().in(left.panel())) {
+        for (PlacedOpening one : model.built().orElseThrow().get(Openings.class).in(left.panel())) {
             cut += one.clear().polygon().area();
         }
         double area = left.panel().frame().area() - cut;
@@ -388,7 +397,7 @@ class BalanceByHandTest {
         BoxModel model = BoxModel.of(TRAILER, LIBRARY);
         double tape = 0;
         double beads = 0;
-        for (SealedJoint joint : model.built().orElseThrow().sealing().joints()) {
+        for (SealedJoint joint : model.built().orElseThrow().get(Sealing.class).joints()) {
             if (joint.kind().taped()) {
                 tape += 20 * 3 * joint.lengthMm() * 1500 / 1e9;
             } else {
@@ -413,10 +422,11 @@ class BalanceByHandTest {
     void everyPart_isThere() {
         BoxModel model = BoxModel.of(TRAILER, LIBRARY);
         var built = model.built().orElseThrow();
-        assertThat(mass(model, Group.FRAME)).isCloseTo(built.frame().massKg(), within(1e-6));
+        assertThat(mass(model, Group.FRAME))
+                .isCloseTo(built.get(Frame.class).massKg(), within(1e-6));
         assertThat(mass(model, Group.SHEETS))
                 .isCloseTo(
-                        built.skins().pieces().stream().mapToDouble(p -> p.massKg()).sum(),
+                        built.get(Skins.class).pieces().stream().mapToDouble(p -> p.massKg()).sum(),
                         within(1e-6));
         assertThat(mass(model, Group.OPENINGS)).isCloseTo(9 + 22, within(1e-9));
         assertThat(part(model, "carrier, empty").place().z())

@@ -16,6 +16,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
+import pteron.core.stage.Part;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
 

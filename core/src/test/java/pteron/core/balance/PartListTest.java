@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import pteron.core.balance.Part.Group;
+import pteron.core.frame.Frame;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
+import pteron.core.sealing.Sealing;
+import pteron.core.stage.Part;
+import pteron.core.stage.Part.Group;
 
 /** Masses and places of parts by hand, and the symmetry of a symmetric box. */
 class PartListTest {
@@ -41,7 +44,7 @@ class PartListTest {
     void insulation_fillsTheBays() {
         BoxModel model = BoxModel.of(BARE, MaterialLibrary.starting());
         var frame =
-                model.built().orElseThrow().frame().panels().stream()
+                model.built().orElseThrow().get(Frame.class).panels().stream()
                         .filter(p -> p.panel().id().equals("right"))
                         .findFirst()
                         .orElseThrow();
@@ -87,7 +90,7 @@ class PartListTest {
     @Test
     void sealing_byHand() {
         BoxModel model = BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
-        var sealing = model.built().orElseThrow().sealing();
+        var sealing = model.built().orElseThrow().get(Sealing.class);
         double gunned =
                 sealing.joints().stream()
                         .filter(j -> !j.kind().taped())

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
 import pteron.core.buildup.Framed;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.geometry.Bounds2;
@@ -33,7 +34,7 @@ class AreasAndShareTest {
     private static final BoxPlan SQUARE = StartingPlans.square();
 
     private static Areas areas(BoxPlan plan) {
-        return Areas.of(plan, OutlineStage.of(plan.box()));
+        return Areas.of(Areas.Input.of(plan, OutlineStage.of(plan.box())));
     }
 
     /** 4.3 × 2.05 floor and roof; two sides of 4.3 × 2.16, two ends of 2.16 × 2.05, door and window off. */
@@ -92,7 +93,7 @@ class AreasAndShareTest {
         return FrameShare.of(
                         walls,
                         plan.makeUp().roof(),
-                        Optional.of(model.built().orElseThrow().frame()))
+                        Optional.of(model.built().orElseThrow().get(Frame.class)))
                 .walls();
     }
 
@@ -100,11 +101,11 @@ class AreasAndShareTest {
     @Test
     void counted_againstPointsOfANet() {
         BoxModel model = BoxModel.of(SQUARE, MaterialLibrary.starting());
-        FrameShare share = model.made().orElseThrow().share();
+        FrameShare share = model.made().orElseThrow().get(FrameShare.class);
         assertThat(share.counted()).isTrue();
         double inTimber = 0;
         double inFrame = 0;
-        for (PanelFrame panel : model.built().orElseThrow().frame().panels()) {
+        for (PanelFrame panel : model.built().orElseThrow().get(Frame.class).panels()) {
             PanelKind kind = panel.panel().kind();
             if (kind == PanelKind.FLOOR || kind.isRoof()) {
                 continue;

@@ -15,7 +15,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Built;
+import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
@@ -23,6 +23,7 @@ import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
 import pteron.core.skin.Seam;
+import pteron.core.skin.Skins;
 
 /** Nothing overlaps, nothing is missing along a sheet edge: for boxes by chance. */
 class FramePropertiesTest {
@@ -51,14 +52,14 @@ class FramePropertiesTest {
         return clear.equals(plan) ? plan : clear(clear);
     }
 
-    private static Built built(BoxPlan plan) {
+    private static BoxModel built(BoxPlan plan) {
         return SetOut.of(BoxModel.of(plan, MaterialLibrary.starting()).built());
     }
 
     @Property(tries = TRIES, seed = SEED)
     void membersOfAPanel_shareNoRoom(@ForAll("plans") BoxPlan plan) {
-        Built built = built(plan);
-        for (PanelFrame frame : built.frame().panels()) {
+        BoxModel built = built(plan);
+        for (PanelFrame frame : built.get(Frame.class).panels()) {
             List<Member> members = frame.members();
             for (int i = 0; i < members.size(); i++) {
                 for (int j = i + 1; j < members.size(); j++) {
@@ -72,19 +73,19 @@ class FramePropertiesTest {
 
     @Property(tries = TRIES, seed = SEED)
     void members_stayInTheirPanel_andClearOfOpenings(@ForAll("plans") BoxPlan plan) {
-        Built built = built(plan);
-        for (Member member : built.frame().members()) {
+        BoxModel built = built(plan);
+        for (Member member : built.get(Frame.class).members()) {
             double outside =
                     member.profile().area() - member.profile().sharedArea(member.panel().frame());
             assertThat(outside).as(member.name()).isLessThan(1);
         }
         List<String> stops =
-                built.openings().findings().stream().map(f -> f.place().part()).toList();
-        built.openings().placed().stream()
+                built.get(Openings.class).findings().stream().map(f -> f.place().part()).toList();
+        built.get(Openings.class).placed().stream()
                 .filter(one -> !stops.contains(one.opening().id()) && one.isClearOfEdges())
                 .forEach(
                         one ->
-                                built.frame().members().stream()
+                                built.get(Frame.class).members().stream()
                                         .filter(m -> m.panel().id().equals(one.panel().id()))
                                         .forEach(
                                                 m ->
@@ -103,8 +104,8 @@ class FramePropertiesTest {
     /** Members of different panels as bodies: an area in the side elevation and a stretch across. */
     @Property(tries = TRIES, seed = SEED)
     void membersOfDifferentPanels_shareNoRoom(@ForAll("plans") BoxPlan plan) {
-        Built built = built(plan);
-        List<Body> bodies = built.frame().members().stream().map(Body::of).toList();
+        BoxModel built = built(plan);
+        List<Body> bodies = built.get(Frame.class).members().stream().map(Body::of).toList();
         for (int i = 0; i < bodies.size(); i++) {
             for (int j = i + 1; j < bodies.size(); j++) {
                 Body one = bodies.get(i);
@@ -125,8 +126,8 @@ class FramePropertiesTest {
      */
     @Property(tries = TRIES, seed = SEED)
     void seams_areBackedOrSaid(@ForAll("plans") BoxPlan plan) {
-        Built built = built(clear(plan));
-        for (Seam seam : built.skins().seams()) {
+        BoxModel built = built(clear(plan));
+        for (Seam seam : built.get(Skins.class).seams()) {
             if (!seam.backed()) {
                 assertThat(nearOpening(built, seam))
                         .as("seam of %s at %s", seam.panel().id(), seam.line())
@@ -143,8 +144,8 @@ class FramePropertiesTest {
         }
     }
 
-    private static boolean nearOpening(Built built, Seam seam) {
-        return built.openings().in(seam.panel()).stream()
+    private static boolean nearOpening(BoxModel built, Seam seam) {
+        return built.get(Openings.class).in(seam.panel()).stream()
                 .anyMatch(
                         one ->
                                 one.clear()
@@ -169,11 +170,11 @@ class FramePropertiesTest {
                                                                 + 1)));
     }
 
-    private static double uncovered(Built built, Seam seam, double aside) {
+    private static double uncovered(BoxModel built, Seam seam, double aside) {
         Point2 way = seam.line().to().minus(seam.line().from()).unit().leftNormal().times(aside);
         Segment2 line = new Segment2(seam.line().from().plus(way), seam.line().to().plus(way));
         PanelFrame frame =
-                built.frame().panels().stream()
+                built.get(Frame.class).panels().stream()
                         .filter(p -> p.panel().id().equals(seam.panel().id()))
                         .findFirst()
                         .orElseThrow();
@@ -183,7 +184,9 @@ class FramePropertiesTest {
                 .filter(m -> outside ? m.reachesOuterFace() : m.reachesInnerFace())
                 .forEach(m -> timber.add(m.profile()));
         // where a seam runs along an opening, its other side is the opening
-        built.openings().in(seam.panel()).forEach(one -> timber.add(one.clear().polygon()));
+        built.get(Openings.class)
+                .in(seam.panel())
+                .forEach(one -> timber.add(one.clear().polygon()));
         return frame.panel().frame().cut(line).stream()
                 .flatMap(inside -> Polygon2.uncovered(inside, timber).stream())
                 .mapToDouble(Segment2::lengthMm)
@@ -194,8 +197,8 @@ class FramePropertiesTest {
     /** Edges of the linings and of the strip's outer skins have timber behind them all round. */
     @Property(tries = TRIES, seed = SEED)
     void outerEdges_areBacked(@ForAll("plans") BoxPlan plan) {
-        Built built = built(clear(plan));
-        for (PanelFrame frame : built.frame().panels()) {
+        BoxModel built = built(clear(plan));
+        for (PanelFrame frame : built.get(Frame.class).panels()) {
             if (frame.panel().kind() != PanelKind.FLOOR) {
                 edgesBacked(built, frame, Skin.Face.INNER);
                 if (!frame.panel().kind().isSide()) {
@@ -205,14 +208,14 @@ class FramePropertiesTest {
         }
     }
 
-    private static void edgesBacked(Built built, PanelFrame frame, Skin.Face face) {
+    private static void edgesBacked(BoxModel built, PanelFrame frame, Skin.Face face) {
         Panel panel = frame.panel();
         boolean packed = panel.rips().startPackMm() > 0 || panel.rips().endPackMm() > 0;
         List<Polygon2> backing = new ArrayList<>();
         frame.members().stream()
                 .filter(m -> face == Skin.Face.OUTER ? m.reachesOuterFace() : m.reachesInnerFace())
                 .forEach(m -> backing.add(m.profile()));
-        built.openings().in(panel).forEach(one -> backing.add(one.clear().polygon()));
+        built.get(Openings.class).in(panel).forEach(one -> backing.add(one.clear().polygon()));
         Bounds2 area = panel.skin(face).area().bounds();
         Bounds2 room = panel.frame().bounds();
         // 5 mm inside the edge of the sheet, or where the frame begins if that is further in

@@ -20,7 +20,7 @@ class FrameStageTest {
     private static final double EXACT = 1e-6;
 
     private static Frame frame(BoxPlan plan) {
-        return BoxModel.of(plan, MaterialLibrary.starting()).built().orElseThrow().frame();
+        return BoxModel.of(plan, MaterialLibrary.starting()).built().orElseThrow().get(Frame.class);
     }
 
     private static Member member(Frame frame, String name) {

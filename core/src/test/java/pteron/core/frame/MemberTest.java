@@ -19,7 +19,10 @@ class MemberTest {
 
     private static final double EXACT = 1e-9;
     private static final Panel LEFT =
-            ShellStage.of(StartingPlans.square(), OutlineStage.of(StartingPlans.square().box()))
+            ShellStage.of(
+                            ShellStage.Input.of(
+                                    StartingPlans.square(),
+                                    OutlineStage.of(StartingPlans.square().box())))
                     .panel("left")
                     .orElseThrow();
 

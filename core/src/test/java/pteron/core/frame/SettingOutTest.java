@@ -20,7 +20,9 @@ class SettingOutTest {
     private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
 
     private static Panel panel(BoxPlan plan, String id) {
-        return ShellStage.of(plan, OutlineStage.of(plan.box())).panel(id).orElseThrow();
+        return ShellStage.of(ShellStage.Input.of(plan, OutlineStage.of(plan.box())))
+                .panel(id)
+                .orElseThrow();
     }
 
     private static SettingOut settingOut(String id) {

@@ -29,7 +29,7 @@ class GlueTest {
     private static final BoxPlan PLAN = StartingPlans.square();
 
     private static Glues glues(BoxPlan plan) {
-        return BoxModel.of(plan, LIBRARY).made().orElseThrow().glues();
+        return BoxModel.of(plan, LIBRARY).made().orElseThrow().get(Glues.class);
     }
 
     private static GlueJoint joint(BoxPlan plan, String part, int number) {

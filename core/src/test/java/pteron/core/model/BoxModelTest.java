@@ -27,6 +27,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.strength.Strength;
 import pteron.core.vehicle.Trailer;
 
 class BoxModelTest {
@@ -171,7 +172,13 @@ class BoxModelTest {
         double w = 0.613 * 28 * 28 * 1.3 / 1e6 * 416.6667;
         double stress = 1.5 * w * 1885 * 1885 / 8 / (38 * 63 * 63 / 6.0);
         double strength = Math.pow(150 / 63.0, 0.2) * 0.9 * 24 / 1.3;
-        double use = model(bare).built().orElseThrow().strength().byMember().get("right stud 4");
+        double use =
+                model(bare)
+                        .built()
+                        .orElseThrow()
+                        .get(Strength.class)
+                        .byMember()
+                        .get("right stud 4");
         double sag =
                 5
                         * w

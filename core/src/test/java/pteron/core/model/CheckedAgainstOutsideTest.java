@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Point3;
@@ -82,7 +83,7 @@ class CheckedAgainstOutsideTest {
                 model.members().stream()
                         .mapToDouble(m -> m.profile().area() * m.section().depthMm())
                         .sum();
-        assertThat(model.built().orElseThrow().frame().massKg())
+        assertThat(model.built().orElseThrow().get(Frame.class).massKg())
                 .isCloseTo(volume * 420 / 1e9, within(1e-6));
     }
 

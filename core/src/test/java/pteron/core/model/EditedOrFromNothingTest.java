@@ -22,6 +22,8 @@ import pteron.core.material.Property;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
+import pteron.core.sealing.Sealing;
+import pteron.core.skin.Skins;
 
 /**
  * A plan reached by random edits of every part, own materials and taking back among them, and the same plan
@@ -106,6 +108,7 @@ class EditedOrFromNothingTest {
 
     private static void assertSame(BoxModel edited, BoxModel fresh, String told) {
         assertThat(figures(edited)).as(told).isEqualTo(figures(fresh));
+        assertThat(edited).as(told).isEqualTo(fresh);
         assertThat(findings(edited)).as(told).isEqualTo(findings(fresh));
         assertThat(lists(edited)).as(told).isEqualTo(lists(fresh));
         assertThat(edited.library().all()).as(told).isEqualTo(fresh.library().all());
@@ -137,8 +140,10 @@ class EditedOrFromNothingTest {
         model.built()
                 .ifPresent(
                         b -> {
-                            b.skins().pieces().forEach(p -> lists.add(p.name() + " " + p.massKg()));
-                            b.sealing()
+                            b.get(Skins.class)
+                                    .pieces()
+                                    .forEach(p -> lists.add(p.name() + " " + p.massKg()));
+                            b.get(Sealing.class)
                                     .joints()
                                     .forEach(j -> lists.add(j.where() + " " + j.lengthMm()));
                         });

@@ -9,7 +9,6 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
-import pteron.core.balance.Part;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
@@ -21,6 +20,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.stage.Part;
 import pteron.core.vehicle.Trailer;
 
 /** Boxes of every outline and scheme on every kind of carrier. */

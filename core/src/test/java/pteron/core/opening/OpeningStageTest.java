@@ -23,7 +23,10 @@ class OpeningStageTest {
     private static final BoxPlan PLAN = StartingPlans.square();
 
     private static Openings openings(BoxPlan plan) {
-        return OpeningStage.of(plan, ShellStage.of(plan, OutlineStage.of(plan.box())));
+        return OpeningStage.of(
+                OpeningStage.Input.of(
+                        plan,
+                        ShellStage.of(ShellStage.Input.of(plan, OutlineStage.of(plan.box())))));
     }
 
     private static List<String> codes(BoxPlan plan) {

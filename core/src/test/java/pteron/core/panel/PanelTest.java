@@ -228,7 +228,7 @@ class PanelTest {
     }
 
     private static double worst(BoxModel model) {
-        return model.made().orElseThrow().panels().checks().stream()
+        return model.made().orElseThrow().get(Panels.class).checks().stream()
                 .mapToDouble(Check::utilisation)
                 .max()
                 .orElseThrow();

@@ -108,7 +108,8 @@ class SchoolTest {
     void alternatives_keep_swap_drop() {
         BoxPlan kept = MakeUpEdits.keepPlanned(PLAN, Part.WALLS, "as it was");
         BoxPlan with = MakeUpEdits.withAlternative(kept, Schools.of(Part.WALLS).get(3));
-        assertThat(BoxModel.of(with, LIBRARY).made().orElseThrow().schools()).hasSize(5);
+        assertThat(BoxModel.of(with, LIBRARY).made().orElseThrow().get(SideBySide.class).all())
+                .hasSize(5);
         BoxPlan swapped = MakeUpEdits.swapped(with, 1);
         assertThat(swapped.makeUp().walls()).isEqualTo(Schools.of(Part.WALLS).get(3).buildUp());
         assertThat(swapped.makeUp().alternatives().get(1).buildUp())
@@ -141,6 +142,7 @@ class SchoolTest {
                         .walls()
                         .withMembers(new Members(new Section(38, 38), 400, "unobtainium"));
         BoxPlan plan = MakeUpEdits.withAlternative(PLAN, new Alternative("odd", Part.WALLS, odd));
-        assertThat(BoxModel.of(plan, LIBRARY).made().orElseThrow().schools()).hasSize(3);
+        assertThat(BoxModel.of(plan, LIBRARY).made().orElseThrow().get(SideBySide.class).all())
+                .hasSize(3);
     }
 }

@@ -17,7 +17,10 @@ class SealingStageTest {
     private static final BoxPlan PLAN = StartingPlans.square();
 
     private static Sealing sealing(BoxPlan plan) {
-        return BoxModel.of(plan, MaterialLibrary.starting()).built().orElseThrow().sealing();
+        return BoxModel.of(plan, MaterialLibrary.starting())
+                .built()
+                .orElseThrow()
+                .get(Sealing.class);
     }
 
     /** Two corners across, and front, roof and rear along both sides. */

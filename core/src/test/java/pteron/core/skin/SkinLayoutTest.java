@@ -14,6 +14,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Layer;
 import pteron.core.edit.BoxEdits;
+import pteron.core.frame.Frame;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -33,7 +34,7 @@ class SkinLayoutTest {
         return BoxModel.of(plan, MaterialLibrary.starting())
                 .built()
                 .orElseThrow()
-                .skins()
+                .get(Skins.class)
                 .pieces()
                 .stream()
                 .filter(p -> p.panel().id().equals(panel) && p.skin().face() == face)
@@ -104,8 +105,9 @@ class SkinLayoutTest {
         assertThat(pieces(high, "right", Skin.Face.OUTER))
                 .anyMatch(p -> p.shape().bounds().fromV() > 1000);
         var model = BoxModel.of(high, MaterialLibrary.starting()).built().orElseThrow();
-        assertThat(model.frame().members()).anyMatch(m -> m.name().startsWith("right block"));
-        assertThat(model.skins().seams()).allMatch(Seam::backed);
+        assertThat(model.get(Frame.class).members())
+                .anyMatch(m -> m.name().startsWith("right block"));
+        assertThat(model.get(Skins.class).seams()).allMatch(Seam::backed);
     }
 
     @Test
@@ -114,9 +116,9 @@ class SkinLayoutTest {
                 StartingPlans.square()
                         .withOpening("door", o -> o.withPlace(new Opening.Place(2520, 0)));
         var built = BoxModel.of(plan, MaterialLibrary.starting()).built().orElseThrow();
-        assertThat(built.skins().findings()).isEmpty();
+        assertThat(built.get(Skins.class).findings()).isEmpty();
         Bounds2 trimmer =
-                built.frame().members().stream()
+                built.get(Frame.class).members().stream()
                         .filter(m -> m.name().equals("left trimmer 3"))
                         .findFirst()
                         .orElseThrow()

@@ -13,19 +13,20 @@ import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Built;
+import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
+import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
 
 class SkinStageTest {
 
     private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
 
-    private static Built built(BoxPlan plan) {
+    private static BoxModel built(BoxPlan plan) {
         return BoxModel.of(plan, LIBRARY).built().orElseThrow();
     }
 
@@ -39,7 +40,8 @@ class SkinStageTest {
     @Test
     void left_areaLessOpenings() {
         double area =
-                pieces(built(StartingPlans.square()).skins(), "left", Skin.Face.OUTER).stream()
+                pieces(built(StartingPlans.square()).get(Skins.class), "left", Skin.Face.OUTER)
+                        .stream()
                         .mapToDouble(p -> p.shape().area())
                         .sum();
         assertThat(area).isCloseTo(4297 * 2158.5 - 800 * 620 - 640 * 1850, within(0.01));
@@ -49,7 +51,7 @@ class SkinStageTest {
     @Test
     void right_columns() {
         List<SheetPiece> pieces =
-                pieces(built(StartingPlans.square()).skins(), "right", Skin.Face.OUTER);
+                pieces(built(StartingPlans.square()).get(Skins.class), "right", Skin.Face.OUTER);
         assertThat(pieces).hasSize(4);
         assertThat(pieces.get(0).shape().bounds().width()).isCloseTo(1250, within(1e-6));
         assertThat(pieces.get(3).shape().bounds().width()).isCloseTo(547, within(1e-6));
@@ -59,13 +61,14 @@ class SkinStageTest {
     @Test
     void mass_areaTimesThicknessTimesDensity() {
         SheetPiece piece =
-                pieces(built(StartingPlans.square()).skins(), "right", Skin.Face.OUTER).getFirst();
+                pieces(built(StartingPlans.square()).get(Skins.class), "right", Skin.Face.OUTER)
+                        .getFirst();
         assertThat(piece.massKg()).isCloseTo(1.250 * 2.1585 * 4.05, within(1e-6));
     }
 
     @Test
     void floorFaces_seamsDoNotLieOverEachOther() {
-        Skins skins = built(StartingPlans.square()).skins();
+        Skins skins = built(StartingPlans.square()).get(Skins.class);
         List<Double> bottom = seams(skins, Skin.Face.FLOOR_BOTTOM);
         List<Double> top = seams(skins, Skin.Face.FLOOR_TOP);
         assertThat(bottom).isNotEmpty();
@@ -81,7 +84,7 @@ class SkinStageTest {
 
     @Test
     void orders_countWholeSheets() {
-        Skins skins = built(StartingPlans.square()).skins();
+        Skins skins = built(StartingPlans.square()).get(Skins.class);
         SheetOrder aluminium =
                 skins.orders().stream()
                         .filter(o -> o.material().equals("aluminium"))
@@ -105,12 +108,14 @@ class SkinStageTest {
     void pieces_coverTheFaceOnce_andFitTheSheet(@ForAll("plans") BoxPlan plan) {
         BoxModel model = BoxModel.of(plan, LIBRARY);
         SetOut.of(model.built());
-        Built built = model.built().orElseThrow();
-        for (Panel panel : built.shell().panels()) {
+        BoxModel built = model.built().orElseThrow();
+        for (Panel panel : built.get(Shell.class).panels()) {
             List<Polygon2> holes =
-                    built.openings().in(panel).stream().map(one -> one.cutOut().polygon()).toList();
+                    built.get(Openings.class).in(panel).stream()
+                            .map(one -> one.cutOut().polygon())
+                            .toList();
             for (Skin skin : panel.skins()) {
-                List<SheetPiece> pieces = pieces(built.skins(), panel.id(), skin.face());
+                List<SheetPiece> pieces = pieces(built.get(Skins.class), panel.id(), skin.face());
                 double face = skin.area().without(holes).stream().mapToDouble(Polygon2::area).sum();
                 assertThat(pieces.stream().mapToDouble(p -> p.shape().area()).sum())
                         .isCloseTo(face, within(1.0));

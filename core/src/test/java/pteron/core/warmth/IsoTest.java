@@ -184,7 +184,7 @@ class IsoTest {
         BoxPlan plan = StartingPlans.square();
         BoxModel model = BoxModel.of(plan, LIBRARY);
         WarmWall wall =
-                model.made().orElseThrow().warmth().walls().stream()
+                model.made().orElseThrow().get(Warmth.class).walls().stream()
                         .filter(one -> one.part().equals("walls"))
                         .findFirst()
                         .orElseThrow();

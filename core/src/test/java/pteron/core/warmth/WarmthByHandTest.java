@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Term;
@@ -103,7 +104,7 @@ class WarmthByHandTest {
     /** Everything lost: areas by their U, windows at 3.0, doors at 1.6, the air at 0.34 a cubic metre. */
     @Test
     void heatLoss_byHand() {
-        var areas = model.made().orElseThrow().areas();
+        var areas = model.made().orElseThrow().get(Areas.class);
         double difference = INSIDE - OUTSIDE;
         double through =
                 areas.floorM2() * value("floor-u")
@@ -132,11 +133,11 @@ class WarmthByHandTest {
     @Test
     void findings_mildAndHard() {
         BoxModel mild = in(new Climate(new Climate.Air(18, 30), new Climate.Air(12, 60), 2, 1, 8));
-        assertThat(mild.made().orElseThrow().warmth().findings()).isEmpty();
+        assertThat(mild.made().orElseThrow().get(Warmth.class).findings()).isEmpty();
         BoxModel hard =
                 in(new Climate(new Climate.Air(20, 90), new Climate.Air(-15, 85), 0.2, 6, 8));
         List<Finding> wet =
-                hard.made().orElseThrow().warmth().findings().stream()
+                hard.made().orElseThrow().get(Warmth.class).findings().stream()
                         .filter(f -> f.code().equals("SURFACE_UNDER_DEW_POINT"))
                         .toList();
         assertThat(wet).extracting(f -> f.place().part()).contains("walls", "roof");
@@ -156,7 +157,7 @@ class WarmthByHandTest {
     @Test
     void waterBetweenLayers_byHand() {
         BoxModel hard = in(new Climate(new Climate.Air(20, 90), new Climate.Air(-15, 85), 1, 2, 8));
-        Warmth warmth = hard.made().orElseThrow().warmth();
+        Warmth warmth = hard.made().orElseThrow().get(Warmth.class);
         List<Finding> wet =
                 warmth.findings().stream()
                         .filter(f -> f.code().equals("WATER_BETWEEN_LAYERS"))

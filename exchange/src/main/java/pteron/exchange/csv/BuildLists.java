@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
+import pteron.core.glue.Glues;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
@@ -16,7 +17,7 @@ public final class BuildLists {
 
     /** {@return the uprights under the outline at the spacing of the studs} */
     public static String uprights(BoxModel model) {
-        return uprights(model, UprightSetting.of(model.plan()));
+        return uprights(model, UprightSetting.of(model.plan().makeUp()));
     }
 
     /** {@return the uprights under the outline: place, both faces, bevel} */
@@ -98,7 +99,7 @@ public final class BuildLists {
                         model.made()
                                 .ifPresent(
                                         made ->
-                                                made.glues()
+                                                made.get(Glues.class)
                                                         .joints()
                                                         .forEach(joint -> row(rows, joint))));
     }

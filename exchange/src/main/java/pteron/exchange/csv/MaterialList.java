@@ -1,15 +1,17 @@
 package pteron.exchange.csv;
 
 import java.util.Locale;
-import pteron.core.balance.Part;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Built;
+import pteron.core.opening.Openings;
 import pteron.core.sealing.JointKind;
+import pteron.core.sealing.Sealing;
 import pteron.core.skin.SheetOrder;
+import pteron.core.skin.Skins;
+import pteron.core.stage.Part;
 
 /** What to buy, in the units of the shop. */
 public final class MaterialList {
@@ -57,8 +59,8 @@ public final class MaterialList {
         return plan.bars().stream().filter(bar -> bar.stockMm() == stock).count();
     }
 
-    private static void bought(Csv.Rows rows, Built built, BoxModel model) {
-        for (SheetOrder order : built.skins().orders()) {
+    private static void bought(Csv.Rows rows, BoxModel built, BoxModel model) {
+        for (SheetOrder order : built.get(Skins.class).orders()) {
             rows.print(
                     "sheet",
                     model.library().get(order.material()).name(),
@@ -80,7 +82,7 @@ public final class MaterialList {
                                         "",
                                         Csv.number(part.massKg(), 2),
                                         "kg"));
-        built.openings()
+        built.get(Openings.class)
                 .placed()
                 .forEach(
                         one ->
@@ -92,18 +94,18 @@ public final class MaterialList {
                                                 + Csv.number(one.cutOut().height(), 0),
                                         1,
                                         "unit"));
-        double metres = built.sealing().lengthMm(JointKind.OPENING_FLANGE) / 1000;
+        double metres = built.get(Sealing.class).lengthMm(JointKind.OPENING_FLANGE) / 1000;
         rows.print(
                 "sealant",
                 "Polyurethane sealant",
                 Csv.number(model.plan().supplies().cartridgeMl(), 0) + " mL",
-                built.sealing().cartridges(),
+                built.get(Sealing.class).cartridges(),
                 "cartridges");
         rows.print(
                 "tape",
                 "Butyl tape",
                 "for " + Csv.number(metres, 1) + " m",
-                built.sealing().tapeRolls(),
+                built.get(Sealing.class).tapeRolls(),
                 "rolls");
     }
 }

@@ -9,6 +9,7 @@ import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
 import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
 
 /** Writes the lists. */
 public final class ShopLists {
@@ -68,7 +69,7 @@ public final class ShopLists {
                         model.built()
                                 .ifPresent(
                                         built ->
-                                                built.skins()
+                                                built.get(Skins.class)
                                                         .pieces()
                                                         .forEach(piece -> sheet(rows, piece))));
     }

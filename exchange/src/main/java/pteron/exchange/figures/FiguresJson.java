@@ -11,7 +11,6 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
 import java.util.Locale;
-import pteron.core.balance.Part;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
@@ -19,6 +18,8 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.Quantity;
+import pteron.core.skin.Skins;
+import pteron.core.stage.Part;
 import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
 
@@ -49,7 +50,7 @@ public final class FiguresJson {
         model.built()
                 .ifPresent(
                         built ->
-                                built.skins()
+                                built.get(Skins.class)
                                         .pieces()
                                         .forEach(p -> sheets.add(BuiltNodes.sheet(p))));
         ArrayNode cuts = root.putArray("cuts");

@@ -12,16 +12,20 @@ import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.frame.EndCut;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Built;
+import pteron.core.opening.Openings;
 import pteron.core.plan.Saw;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.sealing.Sealing;
 import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
 import pteron.core.strength.Check;
+import pteron.core.strength.Strength;
 import pteron.exchange.words.Cautions;
 import pteron.exchange.words.FindingWords;
 
@@ -132,12 +136,12 @@ public final class ReportPdf {
     private void figures() throws IOException {
         figures("Weight and balance", model.balance().figures());
         if (model.built().isPresent()) {
-            Built built = model.built().get();
-            figures("Frame", built.frame().figures());
-            figures("Strength", built.strength().figures());
-            figures("Openings", built.openings().figures());
-            figures("Skins", built.skins().figures());
-            figures("Sealing", built.sealing().figures());
+            BoxModel built = model.built().get();
+            figures("Frame", built.get(Frame.class).figures());
+            figures("Strength", built.get(Strength.class).figures());
+            figures("Openings", built.get(Openings.class).figures());
+            figures("Skins", built.get(Skins.class).figures());
+            figures("Sealing", built.get(Sealing.class).figures());
         }
     }
 
@@ -162,7 +166,7 @@ public final class ReportPdf {
         float[] shares = {0.26f, 0.28f, 0.16f, 0.16f, 0.14f};
         pages.row(true, shares, List.of("check", "part", "demand", "capacity", "use"));
         List<Check> checks =
-                model.built().map(built -> built.strength().checks()).orElse(List.of());
+                model.built().map(built -> built.get(Strength.class).checks()).orElse(List.of());
         for (Check check : checks) {
             String verdict =
                     check.utilisation() > 1
@@ -264,7 +268,7 @@ public final class ReportPdf {
         float[] shares = {0.3f, 0.26f, 0.16f, 0.16f, 0.12f};
         pages.row(true, shares, List.of("piece", "material", "width", "height", "mass"));
         List<SheetPiece> pieces =
-                model.built().map(built -> built.skins().pieces()).orElse(List.of());
+                model.built().map(built -> built.get(Skins.class).pieces()).orElse(List.of());
         for (SheetPiece piece : pieces) {
             pages.row(
                     false,

@@ -9,7 +9,6 @@ import pteron.core.figure.Figure;
 import pteron.core.glue.GlueJoint;
 import pteron.core.glue.Glues;
 import pteron.core.model.BoxModel;
-import pteron.core.model.Made;
 import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
@@ -64,7 +63,7 @@ final class StationTables {
     }
 
     private void uprights() throws IOException {
-        UprightSetting setting = UprightSetting.of(model.plan());
+        UprightSetting setting = UprightSetting.of(model.plan().makeUp());
         pages.heading("Uprights, every " + length(setting.spacingMm()));
         float[] shares = {0.08f, 0.18f, 0.16f, 0.16f, 0.16f, 0.15f, 0.11f};
         pages.row(
@@ -118,7 +117,7 @@ final class StationTables {
     }
 
     private void glue() throws IOException {
-        Glues glues = model.made().map(Made::glues).orElse(Glues.NONE);
+        Glues glues = model.made().map(found -> found.get(Glues.class)).orElse(Glues.NONE);
         if (glues.joints().isEmpty()) {
             return;
         }

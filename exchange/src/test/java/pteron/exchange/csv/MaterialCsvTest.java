@@ -11,6 +11,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pteron.core.glue.Glues;
 import pteron.core.material.Material;
 import pteron.core.material.Material.Kind;
 import pteron.core.material.MaterialLibrary;
@@ -131,7 +132,7 @@ class MaterialCsvTest {
         assertThat(strip).hasSize(4);
         assertThat(strip.get(2)).startsWith("2,roof,1480,");
         List<String> glue = lines(BuildLists.glue(siskin));
-        assertThat(glue).hasSize(1 + siskin.made().orElseThrow().glues().joints().size());
+        assertThat(glue).hasSize(1 + siskin.made().orElseThrow().get(Glues.class).joints().size());
         assertThat(glue).anyMatch(line -> line.contains("pu-glue"));
     }
 

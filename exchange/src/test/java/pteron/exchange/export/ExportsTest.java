@@ -23,11 +23,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Figure;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
+import pteron.core.glue.Glues;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.skin.Skins;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.export.Exports.Order;
 import pteron.exchange.pdf.Paper;
@@ -85,7 +88,8 @@ class ExportsTest {
         assertThat(rows).hasSize(model.members().size());
         double mass =
                 rows.stream().mapToDouble(row -> Double.parseDouble(row.get("mass kg"))).sum();
-        assertThat(mass).isCloseTo(model.built().orElseThrow().frame().massKg(), within(0.1));
+        assertThat(mass)
+                .isCloseTo(model.built().orElseThrow().get(Frame.class).massKg(), within(0.1));
         Member first = model.members().getFirst();
         assertThat(rows.getFirst().get("name")).isEqualTo(first.name());
         assertThat(Double.parseDouble(rows.getFirst().get("length mm")))
@@ -104,7 +108,7 @@ class ExportsTest {
         assertThat(bars).isEqualTo(cutting.barCount());
         assertThat(csv(folder.resolve("wagtail-bars.csv"))).hasSize(cutting.barCount());
         assertThat(csv(folder.resolve("wagtail-sheets.csv")))
-                .hasSize(model.built().orElseThrow().skins().pieces().size());
+                .hasSize(model.built().orElseThrow().get(Skins.class).pieces().size());
         assertThat(rows)
                 .extracting(r -> r.get("kind"))
                 .contains("sheet", "foam", "door", "window", "sealant", "tape");
@@ -135,7 +139,7 @@ class ExportsTest {
                     .isGreaterThanOrEqualTo(number(upright, "rear side mm"));
         }
         List<CSVRecord> glue = csv(folder.resolve("siskin-glue.csv"));
-        assertThat(glue).hasSize(siskin.made().orElseThrow().glues().joints().size());
+        assertThat(glue).hasSize(siskin.made().orElseThrow().get(Glues.class).joints().size());
         assertThat(glue).allMatch(joint -> number(joint, "area m2") > 0);
         assertThat(csv(folder.resolve("siskin-cut-list.csv"))).isEmpty();
     }

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pteron.core.buildup.Layer;
 import pteron.core.cutting.BarCutting;
 import pteron.core.glue.GlueJoint;
+import pteron.core.glue.Glues;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -35,7 +36,7 @@ class GlueWordsTest {
 
     private static String outermost(BoxModel model) {
         GlueJoint joint =
-                model.made().orElseThrow().glues().joints().stream()
+                model.made().orElseThrow().get(Glues.class).joints().stream()
                         .filter(one -> one.part().equals("walls") && one.number() == 1)
                         .findFirst()
                         .orElseThrow();

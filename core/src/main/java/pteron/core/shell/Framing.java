@@ -1,4 +1,4 @@
-package pteron.core.model;
+package pteron.core.shell;
 
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;

@@ -1,4 +1,4 @@
-package pteron.core.balance;
+package pteron.core.stage;
 
 import pteron.core.geometry.Point3;
 
