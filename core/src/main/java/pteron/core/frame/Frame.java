@@ -1,8 +1,10 @@
 package pteron.core.frame;
 
 import java.util.List;
+import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.shell.Panel;
 import pteron.core.stage.Result;
 
 /**
@@ -20,6 +22,11 @@ public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding>
         panels = List.copyOf(panels);
         figures = List.copyOf(figures);
         findings = List.copyOf(findings);
+    }
+
+    /** {@return the frame of a panel, empty where there is no such panel} */
+    public Optional<PanelFrame> of(Panel panel) {
+        return panels.stream().filter(frame -> frame.panel().equals(panel)).findFirst();
     }
 
     /** {@return all members, panel by panel} */

@@ -3,6 +3,7 @@ package pteron.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import pteron.core.buildup.Section;
 import pteron.core.figure.Figure;
@@ -67,13 +68,21 @@ public final class FrameStage {
                                                             given.library(),
                                                             given.get(Shell.class),
                                                             openings)),
-                    FrameStage::of);
+                    (Stage.Work<Input, Frame>) FrameStage::of);
 
     /** {@return the frame of the box} */
     public static Frame of(Input input) {
+        return of(input, Optional.empty());
+    }
+
+    /** Panels whose shape and openings have not changed keep their frame. */
+    private static Frame of(Input input, Optional<Stage.Before<Input, Frame>> before) {
         List<PanelFrame> panels =
                 input.shell.panels().parallelStream()
-                        .map(panel -> frame(input, panel, framed(input.openings, panel)))
+                        .map(
+                                panel ->
+                                        kept(panel, input, before)
+                                                .orElseGet(() -> frame(input, panel)))
                         .toList();
         return new Frame(panels, figures(panels), FrameCheck.findings(input.longestPartMm, panels));
     }
@@ -90,7 +99,16 @@ public final class FrameStage {
         return good;
     }
 
-    private static PanelFrame frame(Input input, Panel panel, List<PlacedOpening> openings) {
+    private static Optional<PanelFrame> kept(
+            Panel panel, Input input, Optional<Stage.Before<Input, Frame>> before) {
+        return before.filter(old -> old.input().library.equals(input.library))
+                .filter(old -> old.input().blocking.equals(input.blocking))
+                .filter(old -> old.input().openings.in(panel).equals(input.openings.in(panel)))
+                .flatMap(old -> old.result().of(panel));
+    }
+
+    private static PanelFrame frame(Input input, Panel panel) {
+        List<PlacedOpening> openings = framed(input.openings, panel);
         MaterialLibrary library = input.library;
         SettingOut settingOut = SettingOut.of(panel, library);
         MemberMaker maker = new MemberMaker(panel, library);

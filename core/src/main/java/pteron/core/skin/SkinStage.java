@@ -3,6 +3,7 @@ package pteron.core.skin;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -19,6 +20,7 @@ import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
 
@@ -57,15 +59,20 @@ public final class SkinStage {
                                                             given.library(),
                                                             frame,
                                                             given.get(Openings.class))),
-                    SkinStage::of);
+                    (Stage.Work<Input, Skins>) SkinStage::of);
 
     /** {@return the sheets of the box} */
     public static Skins of(Input input) {
+        return of(input, Optional.empty());
+    }
+
+    /** Panels whose frame and openings have not changed keep their sheets. */
+    private static Skins of(Input input, Optional<Stage.Before<Input, Skins>> before) {
         MaterialLibrary library = input.library;
         List<SheetPiece> pieces = new ArrayList<>();
         List<Seam> seams = new ArrayList<>();
         input.frame.panels().parallelStream()
-                .map(panel -> sheets(panel, input.openings, library))
+                .map(panel -> kept(panel, input, before).orElseGet(() -> sheets(panel, input)))
                 .toList()
                 .forEach(
                         sheets -> {
@@ -78,7 +85,27 @@ public final class SkinStage {
 
     private record Sheets(List<SheetPiece> pieces, List<Seam> seams) {}
 
-    private static Sheets sheets(PanelFrame panel, Openings openings, MaterialLibrary library) {
+    private static Optional<Sheets> kept(
+            PanelFrame frame, Input input, Optional<Stage.Before<Input, Skins>> before) {
+        Panel panel = frame.panel();
+        return before.filter(old -> old.input().library.equals(input.library))
+                .filter(old -> old.input().frame.panels().contains(frame))
+                .filter(old -> old.input().openings.in(panel).equals(input.openings.in(panel)))
+                .map(Stage.Before::result)
+                .map(
+                        old ->
+                                new Sheets(
+                                        old.pieces().stream()
+                                                .filter(one -> one.panel().id().equals(panel.id()))
+                                                .toList(),
+                                        old.seams().stream()
+                                                .filter(one -> one.panel().id().equals(panel.id()))
+                                                .toList()));
+    }
+
+    private static Sheets sheets(PanelFrame panel, Input input) {
+        MaterialLibrary library = input.library;
+        Openings openings = input.openings;
         List<Polygon2> holes =
                 openings.in(panel.panel()).stream().map(one -> one.cutOut().polygon()).toList();
         Sheets sheets = new Sheets(new ArrayList<>(), new ArrayList<>());

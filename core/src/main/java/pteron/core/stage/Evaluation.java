@@ -73,8 +73,29 @@ public final class Evaluation implements Given {
 
     private <I, R extends Result> Done worked(Stage<I, R> stage) {
         Optional<I> input = stage.reads().apply(this);
-        return before.done(stage.kind())
-                .filter(old -> old.input().equals(input))
-                .orElseGet(() -> new Done(input, input.map(stage.work())));
+        Optional<Done> old = before.done(stage.kind());
+        return old.filter(one -> one.input().equals(input))
+                .orElseGet(
+                        () ->
+                                new Done(
+                                        input,
+                                        input.map(
+                                                read ->
+                                                        stage.work()
+                                                                .of(read, before(stage, old)))));
+    }
+
+    /** What a stage read and gave before: it is the same stage, so the kinds are the same. */
+    @SuppressWarnings("unchecked")
+    private static <I, R extends Result> Optional<Stage.Before<I, R>> before(
+            Stage<I, R> stage, Optional<Done> old) {
+        return old.flatMap(
+                done ->
+                        done.result()
+                                .map(
+                                        result ->
+                                                new Stage.Before<>(
+                                                        (I) done.input().orElseThrow(),
+                                                        stage.kind().cast(result))));
     }
 }

@@ -11,7 +11,36 @@ import java.util.function.Function;
  * @param work works it out from that and nothing else
  */
 public record Stage<I, R extends Result>(
-        Class<R> kind, Function<Given, Optional<I>> reads, Function<I, R> work) {
+        Class<R> kind, Function<Given, Optional<I>> reads, Work<I, R> work) {
+
+    /**
+     * What a stage does.
+     *
+     * @param <I> what it reads
+     * @param <R> what it gives
+     */
+    public interface Work<I, R> {
+        /**
+         * {@return what follows from what was read; the same whether anything is taken over or not}
+         *
+         * @param input what was read
+         * @param before what was read and given for the plan before, of which parts may be taken over
+         */
+        R of(I input, Optional<Before<I, R>> before);
+    }
+
+    /**
+     * What a stage did for the plan before.
+     *
+     * @param input what it read
+     * @param result what it gave
+     */
+    public record Before<I, R>(I input, R result) {}
+
+    /** A stage that takes nothing over in part. */
+    public Stage(Class<R> kind, Function<Given, Optional<I>> reads, Function<I, R> work) {
+        this(kind, reads, (input, before) -> work.apply(input));
+    }
 
     /** {@return a stage that can always be worked out} */
     public static <I, R extends Result> Stage<I, R> of(
