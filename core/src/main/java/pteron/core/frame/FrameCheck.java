@@ -1,6 +1,7 @@
 package pteron.core.frame;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
@@ -65,30 +66,33 @@ final class FrameCheck {
         }
     }
 
+    /** From low u to high u: a member meets only those that begin before it ends. */
     private static void overlaps(PanelFrame frame, List<Finding> findings) {
-        List<Member> members = frame.members();
+        List<Member> members =
+                frame.members().stream()
+                        .sorted(Comparator.comparingDouble(one -> one.bounds().fromU()))
+                        .toList();
         for (int i = 0; i < members.size(); i++) {
-            for (int j = i + 1; j < members.size(); j++) {
-                double shared = sharedMm2(members.get(i), members.get(j));
-                if (shared > SHARED_MM2) {
-                    Point3 middle = members.get(j).centre();
-                    findings.add(
-                            new Finding(
-                                    "MEMBERS_SHARE_ROOM",
-                                    Severity.STOPS,
-                                    new Place(
-                                            "frame",
-                                            members.get(j).name(),
-                                            middle.x(),
-                                            middle.y(),
-                                            middle.z()),
-                                    Quantity.mm(Math.sqrt(shared)),
-                                    Limit.atMost(Quantity.mm(0)),
-                                    Cure.advice(
-                                            "MOVE_OR_SHRINK_OPENING",
-                                            Quantity.mm(Math.sqrt(shared)))));
-                }
+            double ends = members.get(i).bounds().toU();
+            for (int j = i + 1; j < members.size() && members.get(j).bounds().fromU() < ends; j++) {
+                shared(members.get(i), members.get(j), findings);
             }
+        }
+    }
+
+    private static void shared(Member one, Member other, List<Finding> findings) {
+        double shared = sharedMm2(one, other);
+        if (shared > SHARED_MM2) {
+            Point3 middle = other.centre();
+            Quantity side = Quantity.mm(Math.sqrt(shared));
+            findings.add(
+                    new Finding(
+                            "MEMBERS_SHARE_ROOM",
+                            Severity.STOPS,
+                            new Place("frame", other.name(), middle.x(), middle.y(), middle.z()),
+                            side,
+                            Limit.atMost(Quantity.mm(0)),
+                            Cure.advice("MOVE_OR_SHRINK_OPENING", side)));
         }
     }
 
