@@ -18,6 +18,7 @@ import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /** Time of one whole evaluation of the demo, of one edit, of its drawing and of its cutting. */
@@ -55,7 +56,7 @@ public class EvaluationBenchmark {
     /** {@return the left elevation} */
     @Benchmark
     public Drawing drawing() {
-        return Drawings.of(model, View.LEFT, "openings", "");
+        return Drawings.of(model, View.LEFT, Station.OPENINGS, "");
     }
 
     /** {@return the bars, which are cut beside} */

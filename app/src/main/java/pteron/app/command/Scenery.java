@@ -3,10 +3,10 @@ package pteron.app.command;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import pteron.app.station.Station;
 import pteron.app.table.Tables;
 import pteron.app.window.AppWindow;
 import pteron.core.drawing.View;
+import pteron.core.station.Station;
 
 /** What a picture shows: a view, a station, or both as {@code station/view}; {@code start} alone. */
 final class Scenery {

@@ -13,12 +13,12 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
-import pteron.app.station.Station;
 import pteron.app.station.Workbench;
 import pteron.core.field.ChoiceField;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.station.Station;
 import pteron.exchange.words.Cautions;
 
 /** What the station takes: every number and choice of the plan that belongs to it, edited in place. */
@@ -60,10 +60,10 @@ public final class InputsPane extends ScrollPane {
         List<NumberField> numbers =
                 new ArrayList<>(
                         fields.numbers().stream()
-                                .filter(number -> number.station().equals(station.key()))
+                                .filter(number -> number.station() == station)
                                 .toList());
         for (ChoiceField choice : fields.choices()) {
-            if (choice.station().equals(station.key())) {
+            if (choice.station() == station) {
                 shown.add(choice);
                 List<NumberField> own =
                         numbers.stream()
@@ -87,7 +87,7 @@ public final class InputsPane extends ScrollPane {
 
     private void rebuild(Station station, List<Object> shown) {
         rows.getChildren().clear();
-        String caution = Cautions.of(station.key());
+        String caution = Cautions.of(station);
         if (!caution.isEmpty()) {
             Label words = new Label(caution);
             words.setWrapText(true);

@@ -10,6 +10,7 @@ import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 import pteron.core.strength.Check;
 import pteron.core.strength.Strength;
 
@@ -26,7 +27,7 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
     public static StationSummary of(Station station, BoxModel model, BarCutting cutting) {
         Optional<Severity> worst =
                 model.findings().stream()
-                        .filter(finding -> finding.place().station().equals(station.key()))
+                        .filter(finding -> finding.place().station() == station)
                         .map(Finding::severity)
                         .findFirst();
         return new StationSummary(telling(station, model, cutting), margin(station, model), worst);
@@ -111,7 +112,7 @@ public record StationSummary(String telling, double margin, Optional<Severity> w
                             model.balance().load().frontKg() / model.carrier().front().ratingKg());
             case OPENINGS, SKINS, SEALING, CUTTING ->
                     model.findings().stream()
-                            .filter(finding -> finding.place().station().equals(station.key()))
+                            .filter(finding -> finding.place().station() == station)
                             .mapToDouble(Finding::margin)
                             .max()
                             .orElse(0);

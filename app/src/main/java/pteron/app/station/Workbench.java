@@ -14,6 +14,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 
 /** What is looked at: document, station, view, what is chosen, which working is open. */
 public final class Workbench implements AutoCloseable {

@@ -9,8 +9,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
 import pteron.app.drawing.DrawingView;
-import pteron.app.station.Station;
 import pteron.app.station.Workbench;
+import pteron.core.station.Station;
 
 /** The middle of the window: the drawing, or a table of the station in its place. */
 public final class MatterPane extends StackPane {

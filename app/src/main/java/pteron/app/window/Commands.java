@@ -6,10 +6,10 @@ import java.util.Map;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import pteron.app.action.Command;
-import pteron.app.station.Station;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 
 /** The things that can be done with an open document, by id. */
 final class Commands {

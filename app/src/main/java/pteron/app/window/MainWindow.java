@@ -18,13 +18,13 @@ import pteron.app.side.FiguresPane;
 import pteron.app.side.FindingsPane;
 import pteron.app.side.InputsPane;
 import pteron.app.side.WorkingPane;
-import pteron.app.station.Station;
 import pteron.app.station.Workbench;
 import pteron.app.table.MatterPane;
 import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
+import pteron.core.station.Station;
 
 /** Route, drawing, findings, beam and working, put together. */
 final class MainWindow extends BorderPane {
@@ -154,7 +154,7 @@ final class MainWindow extends BorderPane {
                         Drawings.of(
                                 bench.document().model(),
                                 bench.viewProperty().get(),
-                                bench.stationProperty().get().key(),
+                                bench.stationProperty().get(),
                                 bench.selectedProperty().get()));
     }
 

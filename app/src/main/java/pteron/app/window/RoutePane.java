@@ -12,10 +12,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pteron.app.side.MarginBar;
-import pteron.app.station.Station;
 import pteron.app.station.StationSummary;
 import pteron.app.station.Workbench;
 import pteron.core.figure.Severity;
+import pteron.core.station.Station;
 
 /** The route: the stations in the order of the work, each with its telling figure and worst margin. */
 final class RoutePane extends VBox {

@@ -18,6 +18,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 
 /** The behaviour in millimetres, without a window. */
 class DrawingBehaviorTest {
@@ -33,7 +34,7 @@ class DrawingBehaviorTest {
     }
 
     private Grip grip(String id) {
-        return Drawings.of(document.model(), View.LEFT, "openings", "").grips().stream()
+        return Drawings.of(document.model(), View.LEFT, Station.OPENINGS, "").grips().stream()
                 .filter(g -> g.part().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -91,7 +92,7 @@ class DrawingBehaviorTest {
     }
 
     private Grip handle(String part) {
-        return Drawings.of(document.model(), View.LEFT, "outline", part).grips().stream()
+        return Drawings.of(document.model(), View.LEFT, Station.OUTLINE, part).grips().stream()
                 .filter(g -> g.part().equals(part))
                 .findFirst()
                 .orElseThrow();
@@ -153,7 +154,7 @@ class DrawingBehaviorTest {
     @Test
     void layer_draggedAndNudged_inHalfMillimetres() {
         Grip face =
-                Drawings.of(document.model(), View.SECTION, "make-up", "").grips().stream()
+                Drawings.of(document.model(), View.SECTION, Station.MAKE_UP, "").grips().stream()
                         .filter(g -> g.part().equals("walls.innerSkin.thickness"))
                         .findFirst()
                         .orElseThrow();
@@ -179,7 +180,7 @@ class DrawingBehaviorTest {
 
     @Test
     void transform_fits_zoomsAboutAPoint_andGoesBack() {
-        Drawing drawing = Drawings.of(document.model(), View.LEFT, "openings", "");
+        Drawing drawing = Drawings.of(document.model(), View.LEFT, Station.OPENINGS, "");
         ViewTransform fit = ViewTransform.fitting(drawing, 800, 500);
         assertThat(fit.x(drawing.bounds().fromU())).isGreaterThanOrEqualTo(0);
         assertThat(fit.x(drawing.bounds().toU())).isLessThanOrEqualTo(800);

@@ -17,6 +17,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 import pteron.core.strength.Strength;
 
 class StationSummaryTest {

@@ -14,13 +14,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
-import pteron.app.station.Station;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
-import pteron.app.station.Station;
+import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /**

@@ -25,12 +25,12 @@ import pteron.app.side.FindingsPane;
 import pteron.app.side.InputsPane;
 import pteron.app.side.MarginBar;
 import pteron.app.side.WorkingPane;
-import pteron.app.station.Station;
 import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
 import pteron.app.table.CutPane;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 
 /** Parts of the window by themselves. */
 class PartsTest {

@@ -31,9 +31,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.action.Command;
-import pteron.app.station.Station;
 import pteron.core.drawing.View;
 import pteron.core.plan.BoxPlan;
+import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /**

@@ -24,6 +24,7 @@ import pteron.core.shell.Shell;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Weighs the box. */
 public final class WeightStage {
@@ -112,7 +113,7 @@ public final class WeightStage {
         return new Finding(
                 "WEIGHED_BY_AREAS",
                 Severity.NOTE,
-                Place.of("frame"),
+                Place.of(Station.FRAME),
                 Quantity.count(0),
                 Limit.atLeast(Quantity.count(1)),
                 Cure.advice("FRAME_NOT_SET_OUT", Quantity.count(1)));

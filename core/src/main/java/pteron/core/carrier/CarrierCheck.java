@@ -11,6 +11,7 @@ import pteron.core.outline.Outline;
 import pteron.core.plan.PlanLimits;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Quantity;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Steel.Outrigger;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
@@ -88,7 +89,7 @@ final class CarrierCheck {
                     new Finding(
                             code,
                             Severity.WATCH,
-                            Place.of("carrier", "deck").at(x, 0),
+                            Place.of(Station.CARRIER, "deck").at(x, 0),
                             Quantity.mm(overMm),
                             Limit.atMost(Quantity.mm(0)),
                             cure));
@@ -236,6 +237,6 @@ final class CarrierCheck {
     }
 
     private void add(String code, Severity severity, Quantity demand, Limit limit, Cure cure) {
-        findings.add(new Finding(code, severity, Place.of("carrier"), demand, limit, cure));
+        findings.add(new Finding(code, severity, Place.of(Station.CARRIER), demand, limit, cure));
     }
 }

@@ -21,6 +21,7 @@ import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
 import pteron.core.skin.Seam;
 import pteron.core.skin.Skins;
+import pteron.core.station.Station;
 import pteron.core.strength.Strength;
 
 /** Draws the box: panels, members, openings, and what the station adds. */
@@ -36,9 +37,9 @@ final class BoxShapes {
     private static final double USE_ROOM_MM = 330;
 
     private final Canvas canvas;
-    private final String station;
+    private final Station station;
 
-    BoxShapes(Canvas canvas, String station) {
+    BoxShapes(Canvas canvas, Station station) {
         this.canvas = canvas;
         this.station = station;
     }
@@ -50,7 +51,7 @@ final class BoxShapes {
 
     private void panels(BoxModel built, Set<PanelKind> kinds) {
         Map<String, Double> uses = built.get(Strength.class).byMember();
-        boolean showsUse = station.equals("frame");
+        boolean showsUse = station == Station.FRAME;
         for (PanelFrame frame : built.get(Frame.class).panels()) {
             Panel panel = frame.panel();
             if (kinds.contains(panel.kind())) {
@@ -68,7 +69,7 @@ final class BoxShapes {
         for (PlacedOpening one : built.get(Openings.class).placed()) {
             if (kinds.contains(one.panel().kind())) {
                 canvas.opening(one);
-                if (station.equals("sealing")) {
+                if (station == Station.SEALING) {
                     canvas.tape(one);
                 }
             }
@@ -79,7 +80,7 @@ final class BoxShapes {
     }
 
     private void seams(BoxModel built, Set<PanelKind> kinds) {
-        if (station.equals("skins") || station.equals("openings")) {
+        if (station == Station.SKINS || station == Station.OPENINGS) {
             for (Seam seam : built.get(Skins.class).seams()) {
                 boolean shown = seam.skin() == seam.panel().skins().getFirst();
                 if (shown && kinds.contains(seam.panel().kind())) {
@@ -198,7 +199,7 @@ final class BoxShapes {
 
     /** Draws joints in the sealing station, the centre of gravity and the supports in that of balance. */
     void extras() {
-        if (station.equals("sealing")) {
+        if (station == Station.SEALING) {
             canvas.model()
                     .built()
                     .ifPresent(
@@ -207,7 +208,7 @@ final class BoxShapes {
                                             .filter(this::isNear)
                                             .forEach(canvas::joint));
         }
-        if (station.equals("balance") || station.equals("carrier")) {
+        if (station == Station.BALANCE || station == Station.CARRIER) {
             Point3 centre = canvas.model().balance().centre();
             canvas.add(new Shape.Mark(canvas.at(centre), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
         }

@@ -6,6 +6,7 @@ import pteron.core.drawing.Dimension.Side;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.shell.PanelKind;
+import pteron.core.station.Station;
 
 /** Draws the views of a box. */
 public final class Drawings {
@@ -26,7 +27,7 @@ public final class Drawings {
      * @param station key of the station whose matter is laid over it
      * @param selected part that is chosen, or empty
      */
-    public static Drawing of(BoxModel model, View view, String station, String selected) {
+    public static Drawing of(BoxModel model, View view, Station station, String selected) {
         return switch (view) {
             case LEFT, RIGHT -> side(model, view, station, selected);
             case FRONT, REAR -> new EndShapes(model, view, station).drawing();
@@ -38,7 +39,7 @@ public final class Drawings {
         };
     }
 
-    private static Drawing side(BoxModel model, View view, String station, String selected) {
+    private static Drawing side(BoxModel model, View view, Station station, String selected) {
         Canvas canvas = new Canvas(view, model);
         BoxShapes box = new BoxShapes(canvas, station);
         new CarrierShapes(canvas).side();
@@ -47,10 +48,10 @@ public final class Drawings {
         box.stripFromTheSide();
         box.panels(EnumSet.of(wall));
         box.outline();
-        if (station.equals("carrier")) {
+        if (station == Station.CARRIER) {
             new SolidShapes(canvas).draw();
         }
-        if (station.equals("outline")) {
+        if (station == Station.OUTLINE) {
             new OutlineShapes(canvas).draw();
         }
         box.extras();
@@ -58,11 +59,11 @@ public final class Drawings {
         return canvas.drawing();
     }
 
-    private static Drawing plan(BoxModel model, String station) {
+    private static Drawing plan(BoxModel model, Station station) {
         Canvas canvas = new Canvas(View.PLAN, model);
         BoxShapes box = new BoxShapes(canvas, station);
         new CarrierShapes(canvas).above();
-        if (station.equals("carrier")) {
+        if (station == Station.CARRIER) {
             // the floor would hide the steel that is looked for there
             new SolidShapes(canvas).draw();
         } else {
@@ -87,7 +88,7 @@ public final class Drawings {
         return canvas.drawing();
     }
 
-    private static Drawing roof(BoxModel model, String station) {
+    private static Drawing roof(BoxModel model, Station station) {
         Canvas canvas = new Canvas(View.ROOF, model);
         BoxShapes box = new BoxShapes(canvas, station);
         box.panels(EnumSet.of(PanelKind.NOSE, PanelKind.ROOF, PanelKind.TAIL));
@@ -115,7 +116,7 @@ public final class Drawings {
     }
 
     /** Puts the views on one sheet as they join: plan under the side, ends beside it. */
-    private static Drawing all(BoxModel model, String station) {
+    private static Drawing all(BoxModel model, Station station) {
         Drawing left = side(model, View.LEFT, station, "").withOverallDimensions();
         Drawing rear = new EndShapes(model, View.REAR, station).drawing().withOverallDimensions();
         Drawing front = new EndShapes(model, View.FRONT, station).drawing().withOverallDimensions();

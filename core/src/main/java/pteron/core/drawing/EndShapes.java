@@ -10,18 +10,19 @@ import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.shell.PanelKind;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Pickup;
 
 /** Draws front or rear of the box on its carrier. */
 final class EndShapes {
 
     private final BoxModel model;
-    private final String station;
+    private final Station station;
     private final Canvas canvas;
     private final double half;
     private final double top;
 
-    EndShapes(BoxModel model, View view, String station) {
+    EndShapes(BoxModel model, View view, Station station) {
         this.model = model;
         this.station = station;
         this.canvas = new Canvas(view, model);
@@ -39,7 +40,7 @@ final class EndShapes {
         canvas.rectangle(Matter.SKIN, canvas.at(0, -half, 0), canvas.at(0, half, top));
         box.panels(kinds);
         new BareShapes(canvas).end();
-        if (station.equals("carrier")) {
+        if (station == Station.CARRIER) {
             new SolidShapes(canvas).draw();
         }
         canvas.line(
@@ -56,7 +57,7 @@ final class EndShapes {
     private void dimensions(Set<PanelKind> kinds) {
         Point2 left = canvas.at(0, -half, top);
         Point2 right = canvas.at(0, half, top);
-        int row = station.equals("openings") ? openings(kinds) : 0;
+        int row = station == Station.OPENINGS ? openings(kinds) : 0;
         canvas.dimension("box.width", left, right, Side.TOP, row);
         Point2 outermost = left.u() > right.u() ? left : right;
         canvas.dimension(
@@ -66,7 +67,7 @@ final class EndShapes {
                 Side.RIGHT,
                 0);
         canvas.tells(new Point2(outermost.u(), 0), outermost, Side.RIGHT, 1);
-        if (station.equals("carrier")) {
+        if (station == Station.CARRIER) {
             across("deck.width", model.plan().vehicle().deck().widthMm(), 0);
             if (model.carrier().vehicle() instanceof Pickup pickup) {
                 across("wells.between", pickup.bed().wells().betweenMm(), 1);

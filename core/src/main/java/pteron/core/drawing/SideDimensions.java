@@ -10,6 +10,7 @@ import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.shell.PanelKind;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Trailer;
@@ -42,12 +43,12 @@ final class SideDimensions {
         return canvas.view() == View.RIGHT ? Side.RIGHT : Side.LEFT;
     }
 
-    void of(String station, String selected) {
+    void of(Station station, String selected) {
         int row = 0;
         switch (station) {
-            case "carrier" -> carrier();
-            case "outline" -> row = corners(selected);
-            case "openings" -> row = openings(selected);
+            case CARRIER -> carrier();
+            case OUTLINE -> row = corners(selected);
+            case OPENINGS -> row = openings(selected);
             default -> row = 0;
         }
         overall(row);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import pteron.core.plan.BoxPlan;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Flatbed;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Pickup.Bed;
@@ -76,7 +77,7 @@ final class CarrierChoices {
             BiFunction<Vehicle, String, Vehicle> set) {
         return new ChoiceField(
                 key,
-                "carrier",
+                Station.CARRIER,
                 name,
                 options,
                 plan -> get.apply(plan.vehicle()),

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import pteron.core.plan.BoxPlan;
+import pteron.core.station.Station;
 
 /**
  * A choice of the plan, such as a material, that can be read and set. Immutable.
@@ -17,7 +18,7 @@ import pteron.core.plan.BoxPlan;
  */
 public record ChoiceField(
         String key,
-        String station,
+        Station station,
         String name,
         List<String> options,
         Function<BoxPlan, String> get,

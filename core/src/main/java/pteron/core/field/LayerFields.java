@@ -17,11 +17,12 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of further layers, of how a frame carries and foam sits, and of what holds the layers. */
 final class LayerFields {
 
-    private static final String STATION = "make-up";
+    private static final Station STATION = Station.MAKE_UP;
 
     private final List<NumberField> numbers = new ArrayList<>();
     private final List<ChoiceField> choices = new ArrayList<>();

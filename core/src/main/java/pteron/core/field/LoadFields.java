@@ -8,6 +8,7 @@ import pteron.core.plan.Loads;
 import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of loads and supplies. */
 final class LoadFields {
@@ -18,52 +19,52 @@ final class LoadFields {
         return List.of(
                 load(
                         "wind.speed",
-                        "frame",
+                        Station.FRAME,
                         "Gust in a storm",
                         Unit.METRE_PER_SECOND,
                         Loads::windSpeed,
                         Loads::withWindSpeed),
                 load(
                         "floor.person",
-                        "frame",
+                        Station.FRAME,
                         "Person on the floor",
                         Unit.KILOGRAM,
                         Loads::floorPersonKg,
                         Loads::withFloorPerson),
                 load(
                         "floor.load",
-                        "frame",
+                        Station.FRAME,
                         "Load spread on the floor",
                         Unit.NEWTON_PER_SQUARE_METRE,
                         Loads::floorLoad,
                         Loads::withFloorLoad),
                 supply(
                         "bead.width",
-                        "sealing",
+                        Station.SEALING,
                         "Bead, width",
                         Supplies::beadWidthMm,
                         (s, v) -> s.withBead(v, s.beadDepthMm())),
                 supply(
                         "bead.depth",
-                        "sealing",
+                        Station.SEALING,
                         "Bead, depth",
                         Supplies::beadDepthMm,
                         (s, v) -> s.withBead(s.beadWidthMm(), v)),
                 supply(
                         "saw.kerf",
-                        "cutting",
+                        Station.CUTTING,
                         "Kerf of the saw",
                         Supplies::kerfMm,
                         Supplies::withKerf),
                 supply(
                         "saw.end-trim",
-                        "cutting",
+                        Station.CUTTING,
                         "Cut off each end of a bar",
                         s -> s.saw().endTrimMm(),
                         Supplies::withEndTrim),
                 supply(
                         "saw.tolerance",
-                        "cutting",
+                        Station.CUTTING,
                         "Allowed over a part's length",
                         s -> s.saw().toleranceMm(),
                         Supplies::withTolerance));
@@ -73,7 +74,7 @@ final class LoadFields {
         return List.of(
                 new ChoiceField(
                         "wood.service-class",
-                        "frame",
+                        Station.FRAME,
                         "Wood is kept",
                         Choices.of(ServiceClass.values()),
                         plan -> Choices.id(plan.loads().serviceClass()),
@@ -87,7 +88,7 @@ final class LoadFields {
 
     private static NumberField load(
             String key,
-            String station,
+            Station station,
             String name,
             Unit unit,
             ToDoubleFunction<Loads> get,
@@ -103,7 +104,7 @@ final class LoadFields {
 
     private static NumberField supply(
             String key,
-            String station,
+            Station station,
             String name,
             ToDoubleFunction<Supplies> get,
             BiFunction<Supplies, Double, Supplies> set) {

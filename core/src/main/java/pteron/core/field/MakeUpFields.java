@@ -16,6 +16,7 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of floor, walls and roof: layers, members, spacing. */
 final class MakeUpFields {
@@ -119,36 +120,52 @@ final class MakeUpFields {
         List<NumberField> fields = new ArrayList<>();
         for (Slot<Layer> slot : layers()) {
             fields.add(
-                    number(slot, "make-up", "thickness", Layer::thicknessMm, Layer::withThickness));
+                    number(
+                            slot,
+                            Station.MAKE_UP,
+                            "thickness",
+                            Layer::thicknessMm,
+                            Layer::withThickness));
         }
         for (Slot<Members> slot : members()) {
             fields.add(
                     number(
                             slot,
-                            "frame",
+                            Station.FRAME,
                             "thickness",
                             m -> m.section().thicknessMm(),
                             (m, v) -> m.withSection(m.section().withThickness(v))));
             fields.add(
                     number(
                             slot,
-                            "frame",
+                            Station.FRAME,
                             "depth",
                             m -> m.section().depthMm(),
                             (m, v) -> m.withSection(m.section().withDepth(v))));
-            fields.add(number(slot, "frame", "spacing", Members::spacingMm, Members::withSpacing));
+            fields.add(
+                    number(
+                            slot,
+                            Station.FRAME,
+                            "spacing",
+                            Members::spacingMm,
+                            Members::withSpacing));
         }
         Slot<Section> blocks =
                 new Slot<>("blocking", "Blocks", MakeUp::blocking, MakeUp::withBlocking);
         fields.add(
-                number(blocks, "frame", "thickness", Section::thicknessMm, Section::withThickness));
-        fields.add(number(blocks, "frame", "depth", Section::depthMm, Section::withDepth));
+                number(
+                        blocks,
+                        Station.FRAME,
+                        "thickness",
+                        Section::thicknessMm,
+                        Section::withThickness));
+        fields.add(number(blocks, Station.FRAME, "depth", Section::depthMm, Section::withDepth));
         return fields;
     }
 
     private static <T> NumberField number(
             Slot<T> slot,
-            String station,
+            Station station,
             String what,
             ToDoubleFunction<T> get,
             BiFunction<T, Double, T> set) {
@@ -168,7 +185,7 @@ final class MakeUpFields {
             fields.add(
                     choice(
                             slot,
-                            "make-up",
+                            Station.MAKE_UP,
                             slot.name(),
                             library,
                             Layer::material,
@@ -176,14 +193,21 @@ final class MakeUpFields {
         }
         for (Slot<Members> slot : members()) {
             String name = slot.name() + ", timber";
-            fields.add(choice(slot, "frame", name, library, Members::timber, Members::withTimber));
+            fields.add(
+                    choice(
+                            slot,
+                            Station.FRAME,
+                            name,
+                            library,
+                            Members::timber,
+                            Members::withTimber));
         }
         return fields;
     }
 
     private static <T> ChoiceField choice(
             Slot<T> slot,
-            String station,
+            Station station,
             String name,
             MaterialLibrary library,
             Function<T, String> get,

@@ -5,6 +5,7 @@ import java.util.function.ToDoubleFunction;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /**
  * A number of the plan that can be read and set. Immutable.
@@ -18,7 +19,7 @@ import pteron.core.quantity.Unit;
  */
 public record NumberField(
         String key,
-        String station,
+        Station station,
         String name,
         Unit unit,
         ToDoubleFunction<BoxPlan> get,

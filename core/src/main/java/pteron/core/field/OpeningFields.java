@@ -9,6 +9,7 @@ import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of doors and windows. */
 final class OpeningFields {
@@ -67,7 +68,7 @@ final class OpeningFields {
                 BiFunction<Opening, Double, Opening> set) {
             return new NumberField(
                     "opening." + id + "." + key,
-                    "openings",
+                    Station.OPENINGS,
                     name + ", " + words,
                     unit,
                     plan -> get.applyAsDouble(plan.opening(id)),

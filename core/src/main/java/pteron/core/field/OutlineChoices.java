@@ -9,6 +9,7 @@ import pteron.core.material.Property;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
+import pteron.core.station.Station;
 
 /** Choices of the outline: what a batten is made of. */
 final class OutlineChoices {
@@ -29,7 +30,7 @@ final class OutlineChoices {
     private static ChoiceField timber(int corner, List<String> options) {
         return new ChoiceField(
                 "outline." + corner + ".timber",
-                "outline",
+                Station.OUTLINE,
                 "Batten before corner " + (corner + 1) + ", of",
                 options,
                 plan -> batten(plan, corner).timber(),

@@ -15,6 +15,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of the box's shape and place. */
 final class OutlineFields {
@@ -38,7 +39,7 @@ final class OutlineFields {
             String name,
             ToDoubleFunction<BoxPlan> get,
             BiFunction<BoxPlan, Double, BoxPlan> set) {
-        fields.add(new NumberField(key, "outline", name, Unit.MILLIMETRE, get, set));
+        fields.add(new NumberField(key, Station.OUTLINE, name, Unit.MILLIMETRE, get, set));
     }
 
     private void box() {

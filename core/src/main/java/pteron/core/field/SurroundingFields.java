@@ -10,6 +10,7 @@ import pteron.core.plan.Climate;
 import pteron.core.plan.Climate.Air;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Fields of road, shop and weather. */
 final class SurroundingFields {
@@ -91,7 +92,7 @@ final class SurroundingFields {
         return List.of(
                 new ChoiceField(
                         "road.region",
-                        "carrier",
+                        Station.CARRIER,
                         "Road rules of",
                         Regions.all().stream().map(Regions.Region::name).toList(),
                         plan -> plan.limits().region(),
@@ -105,7 +106,7 @@ final class SurroundingFields {
             BiFunction<RoadLimits, Double, RoadLimits> set) {
         return new NumberField(
                 key,
-                "carrier",
+                Station.CARRIER,
                 name,
                 Unit.MILLIMETRE,
                 (BoxPlan plan) -> get.applyAsDouble(plan.limits()),
@@ -120,7 +121,7 @@ final class SurroundingFields {
             BiFunction<Climate, Double, Climate> set) {
         return new NumberField(
                 key,
-                "make-up",
+                Station.MAKE_UP,
                 name,
                 unit,
                 (BoxPlan plan) -> get.applyAsDouble(plan.climate()),

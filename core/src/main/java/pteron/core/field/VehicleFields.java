@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Vehicle;
 
 /** Collects fields of a vehicle and of its parts. */
@@ -29,7 +30,7 @@ final class VehicleFields {
         fields.add(
                 new NumberField(
                         key,
-                        "carrier",
+                        Station.CARRIER,
                         name,
                         unit,
                         plan -> get.applyAsDouble(plan.vehicle()),

@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import pteron.core.quantity.Quantity;
+import pteron.core.station.Station;
 
 /** Collects the figures of one station. Not safe for use by several threads. */
 public final class FigureList {
 
-    private final String station;
+    private final Station station;
     private final List<Figure> figures = new ArrayList<>();
 
     /**
@@ -16,7 +17,7 @@ public final class FigureList {
      *
      * @param station key of the station, put before the keys of its figures
      */
-    public FigureList(String station) {
+    public FigureList(Station station) {
         this.station = station;
     }
 
@@ -29,7 +30,7 @@ public final class FigureList {
      * @param working written when somebody asks
      */
     public void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of(station + "." + key, name, value, working));
+        figures.add(Figure.of(station.key() + "." + key, name, value, working));
     }
 
     /** Adds figures that were made elsewhere. */

@@ -30,6 +30,6 @@ public record Finding(
 
     /** {@return a text that stays the same while the finding is about the same thing} */
     public String id() {
-        return code + "@" + place.station() + "/" + place.part();
+        return code + "@" + place.station().key() + "/" + place.part();
     }
 }

@@ -1,23 +1,25 @@
 package pteron.core.figure;
 
+import pteron.core.station.Station;
+
 /**
  * Where on the box a finding is. Immutable.
  *
- * @param station key of the station: {@code carrier}, {@code outline}, {@code frame} and so on
+ * @param station the station: {@code carrier}, {@code outline}, {@code frame} and so on
  * @param part key of the part: a panel ({@code left}), an opening's id, a member's name, or empty
  * @param xMm how far from the box's front face (mm)
  * @param yMm how far right of the middle (mm)
  * @param zMm how far above the deck (mm)
  */
-public record Place(String station, String part, double xMm, double yMm, double zMm) {
+public record Place(Station station, String part, double xMm, double yMm, double zMm) {
 
     /** {@return a place of a whole station} */
-    public static Place of(String station) {
+    public static Place of(Station station) {
         return new Place(station, "", 0, 0, 0);
     }
 
     /** {@return a place of a named part, its position not told} */
-    public static Place of(String station, String part) {
+    public static Place of(Station station, String part) {
         return new Place(station, part, 0, 0, 0);
     }
 

@@ -11,6 +11,7 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Point3;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
+import pteron.core.station.Station;
 
 /** Whether the frame can be cut and put together. */
 final class FrameCheck {
@@ -37,7 +38,7 @@ final class FrameCheck {
                     new Finding(
                             "CORNER_WANTS_PACKING",
                             Severity.NOTE,
-                            Place.of("frame", panel.id()),
+                            Place.of(Station.FRAME, panel.id()),
                             Quantity.mm(wedge),
                             Limit.atMost(
                                     Quantity.mm(
@@ -56,7 +57,11 @@ final class FrameCheck {
                                 "MEMBER_LONGER_THAN_STOCK",
                                 Severity.WATCH,
                                 new Place(
-                                        "frame", member.name(), middle.x(), middle.y(), middle.z()),
+                                        Station.FRAME,
+                                        member.name(),
+                                        middle.x(),
+                                        middle.y(),
+                                        middle.z()),
                                 Quantity.mm(member.lengthMm()),
                                 Limit.atMost(Quantity.mm(longest)),
                                 Cure.advice(
@@ -89,7 +94,12 @@ final class FrameCheck {
                     new Finding(
                             "MEMBERS_SHARE_ROOM",
                             Severity.STOPS,
-                            new Place("frame", other.name(), middle.x(), middle.y(), middle.z()),
+                            new Place(
+                                    Station.FRAME,
+                                    other.name(),
+                                    middle.x(),
+                                    middle.y(),
+                                    middle.z()),
                             side,
                             Limit.atMost(Quantity.mm(0)),
                             Cure.advice("MOVE_OR_SHRINK_OPENING", side)));

@@ -22,6 +22,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Gives every joint of the make-up its glue. */
 public final class GlueStage {
@@ -227,7 +228,7 @@ public final class GlueStage {
         return new Finding(
                 code,
                 severity,
-                Place.of("make-up", joint.part() + ", joint " + joint.number()),
+                Place.of(Station.MAKE_UP, joint.part() + ", joint " + joint.number()),
                 Quantity.count(1),
                 Limit.atMost(Quantity.count(0)),
                 Cure.press(

@@ -10,6 +10,7 @@ import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** What the room inside measures, and the uprights round it. */
 final class InsideFigures {
@@ -18,7 +19,7 @@ final class InsideFigures {
     private final Outline outline;
     private final Inside inside;
     private final Bounds2 bounds;
-    private final FigureList figures = new FigureList("outline");
+    private final FigureList figures = new FigureList(Station.OUTLINE);
 
     private InsideFigures(InsideStage.Input plan, Outline outline, Inside inside) {
         this.plan = plan;

@@ -18,6 +18,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Takes the layers off the outline and measures the room that is left. */
 public final class InsideStage {
@@ -119,7 +120,7 @@ public final class InsideStage {
         return new Finding(
                 code,
                 Severity.NOTE,
-                Place.of("outline", "inside"),
+                Place.of(Station.OUTLINE, "inside"),
                 Quantity.mm(has),
                 Limit.atLeast(Quantity.mm(wants)),
                 Cure.advice(cure, Quantity.mm(wants - has)));

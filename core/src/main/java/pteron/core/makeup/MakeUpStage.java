@@ -20,6 +20,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Checks the layers and adds them up. */
 public final class MakeUpStage {
@@ -78,7 +79,7 @@ public final class MakeUpStage {
                     new Finding(
                             "MATERIAL_UNFIT",
                             Severity.STOPS,
-                            Place.of("make-up", use.place()),
+                            Place.of(Station.MAKE_UP, use.place()),
                             Quantity.count(missing),
                             Limit.atMost(Quantity.count(0)),
                             Cure.advice("CHOOSE_MATERIAL", Quantity.count(missing))));
@@ -95,7 +96,7 @@ public final class MakeUpStage {
                     new Finding(
                             "INSULATION_THICKER_THAN_FRAME",
                             Severity.WATCH,
-                            Place.of("make-up", part),
+                            Place.of(Station.MAKE_UP, part),
                             Quantity.mm(insulation),
                             Limit.atMost(Quantity.mm(depth)),
                             Cure.press("PACK_OUT_FRAME", Quantity.mm(insulation - depth), part)));

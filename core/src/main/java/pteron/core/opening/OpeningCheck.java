@@ -13,6 +13,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.Unit;
+import pteron.core.station.Station;
 
 /** Whether openings lie well in their walls and beside each other. */
 final class OpeningCheck {
@@ -157,6 +158,6 @@ final class OpeningCheck {
 
     private static Place place(PlacedOpening one) {
         Point3 middle = one.middle();
-        return new Place("openings", one.opening().id(), middle.x(), middle.y(), middle.z());
+        return new Place(Station.OPENINGS, one.opening().id(), middle.x(), middle.y(), middle.z());
     }
 }

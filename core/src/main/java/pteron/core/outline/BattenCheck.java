@@ -16,6 +16,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
+import pteron.core.station.Station;
 
 /** Whether the battens of an outline survive their bend. */
 final class BattenCheck {
@@ -70,7 +71,7 @@ final class BattenCheck {
         return new Finding(
                 "MATERIAL_UNFIT",
                 Severity.WATCH,
-                Place.of("outline", "corner-" + element.point()),
+                Place.of(Station.OUTLINE, "corner-" + element.point()),
                 Quantity.count(1),
                 Limit.atMost(Quantity.count(0)),
                 Cure.advice("CHOOSE_MATERIAL", Quantity.count(1)));
@@ -93,7 +94,7 @@ final class BattenCheck {
         return new Finding(
                 breaks ? "BATTEN_BREAKS" : "BATTEN_CLOSE_TO_BREAKING",
                 breaks ? Severity.STOPS : Severity.WATCH,
-                Place.of("outline", "corner-" + element.point()).at(at.u(), at.v()),
+                Place.of(Station.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
                 Quantity.stress(stress),
                 Limit.atMost(Quantity.stress(strength)),
                 possible

@@ -26,6 +26,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 import pteron.core.strength.Check;
 import pteron.core.strength.Duration;
 import pteron.core.strength.StrengthStage;
@@ -322,7 +323,7 @@ public final class PanelStage {
                                 (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + code.replace('-', '_'),
                                 fails && isGrave(check) ? Severity.STOPS : Severity.WATCH,
                                 Place.of(
-                                        "make-up",
+                                        Station.MAKE_UP,
                                         check.name().substring(0, check.name().indexOf(':'))),
                                 check.demand(),
                                 Limit.atMost(check.capacity()),

@@ -19,6 +19,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Takes the box apart into panels. */
 public final class ShellStage {
@@ -91,7 +92,7 @@ public final class ShellStage {
         return new Finding(
                 "LAYERS_FILL_THE_BOX",
                 Severity.STOPS,
-                Place.of("make-up", part),
+                Place.of(Station.MAKE_UP, part),
                 Quantity.mm(hasMm),
                 Limit.atLeast(Quantity.mm(needsMm)),
                 Cure.advice("THINNER_OR_LARGER", Quantity.mm(needsMm - hasMm)));

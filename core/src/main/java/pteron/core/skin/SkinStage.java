@@ -23,6 +23,7 @@ import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Lays sheets on all faces. */
 public final class SkinStage {
@@ -144,7 +145,7 @@ public final class SkinStage {
                         new Finding(
                                 "SEAM_NOT_BACKED",
                                 Severity.WATCH,
-                                new Place("skins", seam.panel().id(), at.x(), at.y(), at.z()),
+                                new Place(Station.SKINS, seam.panel().id(), at.x(), at.y(), at.z()),
                                 Quantity.mm(seam.line().lengthMm()),
                                 Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
                                 Cure.advice(

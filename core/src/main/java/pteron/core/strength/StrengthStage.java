@@ -26,6 +26,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 
 /** Checks members and floor. */
 public final class StrengthStage {
@@ -147,7 +148,7 @@ public final class StrengthStage {
                         new Finding(
                                 (fails ? "OVERLOADED_" : "WORKS_HARD_") + code(check),
                                 fails ? Severity.STOPS : Severity.WATCH,
-                                Place.of("frame", check.part()),
+                                Place.of(Station.FRAME, check.part()),
                                 check.demand(),
                                 Limit.atMost(check.capacity()),
                                 fails

@@ -18,6 +18,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 import pteron.core.warmth.WarmLayer.Path;
 
 /** Works out how warm and dry floor, walls, roof and the whole box are. */
@@ -108,7 +109,7 @@ public final class WarmthStage {
                     new Finding(
                             "WATER_BETWEEN_LAYERS",
                             Severity.WATCH,
-                            Place.of("make-up", wall.part() + ", behind " + layer),
+                            Place.of(Station.MAKE_UP, wall.part() + ", behind " + layer),
                             new Quantity(vapour.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE),
                             Limit.atMost(new Quantity(MOST_GRAMS, Unit.GRAM_PER_SQUARE_METRE)),
                             Cure.advice(
@@ -137,7 +138,7 @@ public final class WarmthStage {
                     new Finding(
                             "SURFACE_UNDER_DEW_POINT",
                             Severity.WATCH,
-                            Place.of("make-up", wall.part()),
+                            Place.of(Station.MAKE_UP, wall.part()),
                             new Quantity(coldest, Unit.CELSIUS),
                             Limit.atLeast(new Quantity(night.dewPoint(), Unit.CELSIUS)),
                             Cure.advice(

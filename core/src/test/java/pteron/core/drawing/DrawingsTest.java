@@ -12,30 +12,20 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.StartingPlans;
+import pteron.core.station.Station;
 
 class DrawingsTest {
 
     private static final BoxModel MODEL =
             BoxModel.of(StartingPlans.rakedNose(), MaterialLibrary.starting());
-    private static final List<String> STATIONS =
-            List.of(
-                    "carrier",
-                    "outline",
-                    "make-up",
-                    "frame",
-                    "openings",
-                    "skins",
-                    "sealing",
-                    "balance",
-                    "cutting");
 
     @ParameterizedTest
     @EnumSource(View.class)
     void everyView_atEveryStation(View view) {
-        for (String station : STATIONS) {
+        for (Station station : Station.values()) {
             Drawing drawing = Drawings.of(MODEL, view, station, "");
-            assertThat(drawing.shapes()).as(station).isNotEmpty();
-            assertThat(drawing.dimensions()).as(station).isNotEmpty();
+            assertThat(drawing.shapes()).as(station.key()).isNotEmpty();
+            assertThat(drawing.dimensions()).as(station.key()).isNotEmpty();
             assertThat(drawing.bounds().width()).isPositive();
         }
     }
@@ -50,7 +40,7 @@ class DrawingsTest {
     @Test
     void dimensions_measureWhatTheySay() {
         for (View view : List.of(View.LEFT, View.RIGHT)) {
-            Drawing drawing = Drawings.of(MODEL, view, "openings", "");
+            Drawing drawing = Drawings.of(MODEL, view, Station.OPENINGS, "");
             for (Dimension d : drawing.dimensions()) {
                 double drawn =
                         d.side().isAcross()
@@ -61,7 +51,7 @@ class DrawingsTest {
         }
         assertThat(
                         dimension(
-                                        Drawings.of(MODEL, View.LEFT, "openings", ""),
+                                        Drawings.of(MODEL, View.LEFT, Station.OPENINGS, ""),
                                         "opening.window-b.along")
                                 .valueMm())
                 .isEqualTo(1480);
@@ -72,24 +62,24 @@ class DrawingsTest {
         var plan =
                 StartingPlans.square().withOpening("window-b", o -> o.withWall(Opening.Wall.RIGHT));
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
-        Grip grip = Drawings.of(model, View.RIGHT, "openings", "").grips().getFirst();
+        Grip grip = Drawings.of(model, View.RIGHT, Station.OPENINGS, "").grips().getFirst();
         assertThat(grip.alongPerRight()).isEqualTo(-1);
         assertThat(grip.area().toU()).isCloseTo(-1480, within(1e-6));
     }
 
     @Test
     void frameStation_saysHowHardMembersWork() {
-        Drawing frame = Drawings.of(MODEL, View.LEFT, "frame", "");
+        Drawing frame = Drawings.of(MODEL, View.LEFT, Station.FRAME, "");
         assertThat(frame.shapes()).anyMatch(s -> s instanceof Shape.Area area && area.use() > 0.2);
-        Drawing skins = Drawings.of(MODEL, View.LEFT, "skins", "");
+        Drawing skins = Drawings.of(MODEL, View.LEFT, Station.SKINS, "");
         assertThat(skins.shapes())
                 .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.SEAM);
-        Drawing sealing = Drawings.of(MODEL, View.LEFT, "sealing", "");
+        Drawing sealing = Drawings.of(MODEL, View.LEFT, Station.SEALING, "");
         assertThat(sealing.shapes())
                 .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.JOINT);
         assertThat(sealing.shapes())
                 .anyMatch(s -> s instanceof Shape.Line line && line.kind() == LineKind.TAPE);
-        Drawing balance = Drawings.of(MODEL, View.LEFT, "balance", "");
+        Drawing balance = Drawings.of(MODEL, View.LEFT, Station.BALANCE, "");
         assertThat(balance.shapes()).anyMatch(s -> s instanceof Shape.Mark);
     }
 
@@ -107,7 +97,7 @@ class DrawingsTest {
                                                 new OutlinePoint(4300, 500))));
         BoxModel model = BoxModel.of(open, MaterialLibrary.starting());
         for (View view : View.values()) {
-            assertThat(Drawings.of(model, view, "outline", "").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, Station.OUTLINE, "").shapes()).isNotEmpty();
         }
     }
 }

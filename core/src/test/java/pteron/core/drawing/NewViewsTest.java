@@ -24,6 +24,7 @@ import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
+import pteron.core.station.Station;
 
 /** The box unfolded, cut through, and all of its views on one sheet. */
 class NewViewsTest {
@@ -67,7 +68,7 @@ class NewViewsTest {
                                                     bare.dropFloor(), List.of(), bare.overhang())));
             model = model(plan);
         }
-        Drawing drawing = Drawings.of(model, View.UNFOLDED, "outline", "");
+        Drawing drawing = Drawings.of(model, View.UNFOLDED, Station.OUTLINE, "");
         double strip =
                 model.outline().elements().stream().mapToDouble(e -> e.lengthMm()).sum()
                         * plan.box().widthMm();
@@ -84,7 +85,7 @@ class NewViewsTest {
         BoxModel model = model(plan);
         SetOut.that(model.outline().usable());
         List<Dimension> told =
-                Drawings.of(model, View.UNFOLDED, "outline", "").dimensions().stream()
+                Drawings.of(model, View.UNFOLDED, Station.OUTLINE, "").dimensions().stream()
                         .filter(d -> d.side() == Side.BOTTOM)
                         .toList();
         int pieces = model.outline().elements().size();
@@ -102,7 +103,7 @@ class NewViewsTest {
         BoxModel model = model(StartingPlans.of(start));
         double half = model.plan().box().widthMm() / 2;
         List<Shape.Area> skins =
-                areas(Drawings.of(model, View.UNFOLDED, "outline", ""), Matter.SKIN);
+                areas(Drawings.of(model, View.UNFOLDED, Station.OUTLINE, ""), Matter.SKIN);
         List<Bounds2> all = skins.stream().map(a -> Polygon2.of(a.corners()).bounds()).toList();
         assertThat(all).filteredOn(b -> b.fromV() >= half - 2).hasSize(1);
         assertThat(all).filteredOn(b -> b.toV() <= -half + 2).hasSize(1);
@@ -121,7 +122,7 @@ class NewViewsTest {
     @EnumSource(OutlineStart.class)
     void section_isToScale(OutlineStart start) {
         BoxModel model = model(StartingPlans.of(start));
-        Drawing drawing = Drawings.of(model, View.SECTION, "make-up", "");
+        Drawing drawing = Drawings.of(model, View.SECTION, Station.MAKE_UP, "");
         assertThat(drawing.dimensions()).isNotEmpty();
         Framed walls = model.plan().makeUp().walls();
         assertThat(drawnMm(drawing, "walls.outerSkin.thickness"))
@@ -136,7 +137,8 @@ class NewViewsTest {
     /** Temperature falls through every layer; the wet place is where water is told. */
     @Test
     void section_hasBothLines_andMarksWater() {
-        Drawing drawing = Drawings.of(model(StartingPlans.square()), View.SECTION, "make-up", "");
+        Drawing drawing =
+                Drawings.of(model(StartingPlans.square()), View.SECTION, Station.MAKE_UP, "");
         List<Shape.Line> lines =
                 drawing.shapes().stream()
                         .filter(Shape.Line.class::isInstance)
@@ -159,7 +161,7 @@ class NewViewsTest {
     void all_keepApart(@ForAll("any") BoxPlan plan) {
         BoxModel model = model(plan);
         SetOut.that(model.outline().usable());
-        for (String station : List.of("carrier", "openings", "outline")) {
+        for (Station station : List.of(Station.CARRIER, Station.OPENINGS, Station.OUTLINE)) {
             Drawing sheet = Drawings.of(model, View.ALL, station, "");
             assertThat(sheet.dimensions())
                     .extracting(Dimension::key)
@@ -192,7 +194,7 @@ class NewViewsTest {
                         case REAR -> View.REAR;
                     };
             Grip grip =
-                    Drawings.of(bare, view, "openings", "").grips().stream()
+                    Drawings.of(bare, view, Station.OPENINGS, "").grips().stream()
                             .filter(g -> g.part().equals(opening.id()))
                             .findFirst()
                             .orElseThrow();

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.edit.Cures;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
+import pteron.core.station.Station;
 
 class FigureTest {
 
@@ -18,7 +19,7 @@ class FigureTest {
         return new Finding(
                 code,
                 severity,
-                Place.of("frame", code),
+                Place.of(Station.FRAME, code),
                 Quantity.kg(demand),
                 limit,
                 Cure.advice("KEEP_MARGIN", Quantity.kg(1)));
@@ -96,9 +97,9 @@ class FigureTest {
 
     @Test
     void place_at() {
-        Place place = Place.of("outline", "corner-2").at(100, 200);
+        Place place = Place.of(Station.OUTLINE, "corner-2").at(100, 200);
         assertThat(place.xMm()).isEqualTo(100);
         assertThat(place.zMm()).isEqualTo(200);
-        assertThat(Place.of("balance").part()).isEmpty();
+        assertThat(Place.of(Station.BALANCE).part()).isEmpty();
     }
 }

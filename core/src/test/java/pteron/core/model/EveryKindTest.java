@@ -21,6 +21,7 @@ import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.stage.Part;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Trailer;
 
 /** Boxes of every outline and scheme on every kind of carrier. */
@@ -93,7 +94,7 @@ class EveryKindTest {
     void everyView_isDrawn(@ForAll("any") BoxPlan plan) {
         BoxModel model = model(plan);
         for (View view : View.values()) {
-            for (String station : List.of("carrier", "outline", "make-up", "balance")) {
+            for (Station station : Station.values()) {
                 Drawing drawing = Drawings.of(model, view, station, "");
                 assertThat(drawing.shapes()).as(view + " " + station).isNotEmpty();
                 assertThat(drawing.bounds().width()).isPositive();

@@ -29,6 +29,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.station.Station;
 
 /**
  * What a builder types, sensible or not: it is refused with a sentence, or the whole model answers. The seeds are
@@ -85,8 +86,8 @@ class WhateverIsTypedTest {
             assertThat(figure.working().source()).as(figure.key()).isNotBlank();
         }
         for (View view : VIEWS) {
-            assertThat(Drawings.of(model, view, "outline", "").shapes()).isNotEmpty();
-            assertThat(Drawings.of(model, view, "carrier", "").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, Station.OUTLINE, "").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, Station.CARRIER, "").shapes()).isNotEmpty();
         }
         for (Finding finding : model.findings()) {
             assertThat(finding.demand().value()).as(finding.code()).isFinite();
@@ -144,7 +145,8 @@ class WhateverIsTypedTest {
         BoxModel model = BoxModel.of(plan, LIBRARY);
         assertThat(model.figures()).allMatch(figure -> Double.isFinite(figure.value()));
         for (View view : VIEWS) {
-            assertThat(Drawings.of(model, view, "outline", "outline.1").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, Station.OUTLINE, "outline.1").shapes())
+                    .isNotEmpty();
         }
         assertThat(model.findings())
                 .extracting(Finding::code, Finding::demand)

@@ -128,7 +128,7 @@ public final class FiguresJson {
         node.put("code", finding.code());
         node.put("severity", finding.severity().name().toLowerCase(Locale.ROOT));
         ObjectNode place = node.putObject("place");
-        place.put("station", finding.place().station());
+        place.put("station", finding.place().station().key());
         place.put("part", finding.place().part());
         place.put("x", number(finding.place().xMm()));
         place.put("y", number(finding.place().yMm()));

@@ -24,6 +24,7 @@ import pteron.core.quantity.UnitSystem;
 import pteron.core.sealing.Sealing;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
+import pteron.core.station.Station;
 import pteron.core.strength.Check;
 import pteron.core.strength.Strength;
 import pteron.exchange.words.Cautions;
@@ -104,12 +105,12 @@ public final class ReportPdf {
         }
     }
 
-    private static String station(View view) {
+    private static Station station(View view) {
         return switch (view) {
-            case LEFT, RIGHT, FRONT, REAR -> "openings";
-            case UNFOLDED -> "outline";
-            case SECTION -> "make-up";
-            default -> "frame";
+            case LEFT, RIGHT, FRONT, REAR -> Station.OPENINGS;
+            case UNFOLDED -> Station.OUTLINE;
+            case SECTION -> Station.MAKE_UP;
+            default -> Station.FRAME;
         };
     }
 

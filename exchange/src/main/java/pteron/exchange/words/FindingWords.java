@@ -145,7 +145,7 @@ public final class FindingWords {
                         .filter(opening -> opening.id().equals(place.part()))
                         .map(Opening::name)
                         .findFirst()
-                        .orElse(place.part().isEmpty() ? place.station() : place.part());
+                        .orElse(place.part().isEmpty() ? place.station().key() : place.part());
         boolean told = place.xMm() != 0 || place.zMm() != 0;
         String from = Quantity.mm(place.xMm()).text(plan.units());
         return told ? part + ", " + from + " from the front" : part;

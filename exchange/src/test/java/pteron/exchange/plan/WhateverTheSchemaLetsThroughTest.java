@@ -22,6 +22,7 @@ import pteron.core.drawing.View;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /**
@@ -136,7 +137,7 @@ class WhateverTheSchemaLetsThroughTest {
             model.findings();
             model.figures().forEach(figure -> figure.working());
             for (View view : View.values()) {
-                Drawings.of(model, view, "carrier", "");
+                Drawings.of(model, view, Station.CARRIER, "");
             }
             BarCutting.of(model.members(), plan.supplies(), best -> {}, () -> true);
             return true;

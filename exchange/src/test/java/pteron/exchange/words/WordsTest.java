@@ -21,6 +21,7 @@ import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 
 class WordsTest {
 
@@ -28,7 +29,7 @@ class WordsTest {
         return new Finding(
                 code,
                 Severity.WATCH,
-                Place.of("frame", "left"),
+                Place.of(Station.FRAME, "left"),
                 Quantity.mm(12),
                 Limit.atMost(Quantity.mm(10)),
                 Cure.advice(cure, Quantity.mm(2)));

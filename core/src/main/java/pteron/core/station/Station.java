@@ -1,4 +1,4 @@
-package pteron.app.station;
+package pteron.core.station;
 
 import java.util.List;
 
@@ -33,7 +33,7 @@ public enum Station {
         this.figures = figures;
     }
 
-    /** {@return its key in findings and fields} */
+    /** {@return its name in files, on the command line and in the keys of its figures} */
     public String key() {
         return key;
     }
