@@ -1,8 +1,9 @@
 package pteron.app.document;
 
 import java.util.List;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -18,12 +19,14 @@ import pteron.core.plan.Supplies;
 /** Cuts the bars of a document beside, each edit stopping the cutting before it. */
 public final class CuttingDesk implements AutoCloseable {
 
+    private static final long FIRST_WAITS_MS = 500;
+
     private final ReadOnlyObjectWrapper<BarCutting> cutting =
             new ReadOnlyObjectWrapper<>(BarCutting.NONE);
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService worker =
-            Executors.newSingleThreadExecutor(
+    private final ScheduledExecutorService worker =
+            Executors.newSingleThreadScheduledExecutor(
                     task -> {
                         Thread thread = new Thread(task, "cutting");
                         thread.setDaemon(true);
@@ -47,7 +50,9 @@ public final class CuttingDesk implements AutoCloseable {
         lastSupplies = supplies;
         long job = newest.incrementAndGet();
         working.set(true);
-        worker.submit(
+        // the first picture of the box comes before its bars
+        long wait = job == 1 ? FIRST_WAITS_MS : 0;
+        worker.schedule(
                 () -> {
                     BarCutting done;
                     try {
@@ -60,7 +65,9 @@ public final class CuttingDesk implements AutoCloseable {
                     }
                     BarCutting cut = done;
                     Platform.runLater(() -> finish(job, cut));
-                });
+                },
+                wait,
+                TimeUnit.MILLISECONDS);
     }
 
     private void finish(long job, BarCutting done) {

@@ -2,6 +2,7 @@ package pteron.app.side;
 
 import java.util.List;
 import java.util.stream.Stream;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -24,16 +25,17 @@ public final class FiguresPane extends ScrollPane {
     private final Workbench bench;
     private final VBox rows = new VBox();
 
-    /** Figures of the station, following a workbench. */
-    public FiguresPane(Workbench bench) {
+    /** Figures of the station, following a workbench while they are looked at. */
+    public FiguresPane(Workbench bench, ObservableBooleanValue shown) {
         this.bench = bench;
         setContent(rows);
         setFitToWidth(true);
         getStyleClass().addAll("plain-scroll", "figures");
         rows.getStyleClass().add("rows");
-        bench.document().modelProperty().subscribe(model -> update());
-        bench.cutting().cuttingProperty().subscribe(cutting -> update());
-        bench.stationProperty().subscribe(station -> update());
+        WhileShown fresh = new WhileShown(shown, this::update);
+        bench.document().modelProperty().subscribe(model -> fresh.changed());
+        bench.cutting().cuttingProperty().subscribe(cutting -> fresh.changed());
+        bench.stationProperty().subscribe(station -> fresh.changed());
     }
 
     private void update() {

@@ -3,6 +3,7 @@ package pteron.app.side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -29,16 +30,17 @@ public final class InputsPane extends ScrollPane {
     private final VBox rows = new VBox();
     private List<String> shownKeys = List.of();
 
-    /** Inputs of the station, following a workbench. */
-    public InputsPane(Workbench bench) {
+    /** Inputs of the station, following a workbench while they are looked at. */
+    public InputsPane(Workbench bench, ObservableBooleanValue shown) {
         this.bench = bench;
         this.behavior = new DrawingBehavior(bench.document());
         setContent(rows);
         setFitToWidth(true);
         getStyleClass().addAll("plain-scroll", "inputs");
         rows.getStyleClass().add("rows");
-        bench.document().modelProperty().subscribe(model -> update());
-        bench.stationProperty().subscribe(station -> update());
+        WhileShown fresh = new WhileShown(shown, this::update);
+        bench.document().modelProperty().subscribe(model -> fresh.changed());
+        bench.stationProperty().subscribe(station -> fresh.changed());
     }
 
     private void update() {

@@ -3,7 +3,10 @@ package pteron.app.window;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tab;
 import javafx.scene.control.TabPane;
@@ -124,12 +127,25 @@ final class MainWindow extends BorderPane {
         TabPane panel =
                 new TabPane(
                         new Tab("Findings", new FindingsPane(bench)),
-                        new Tab("Inputs", new InputsPane(bench)),
-                        new Tab("Figures", new FiguresPane(bench)));
+                        tab("Inputs", shown -> new InputsPane(bench, shown)),
+                        tab("Figures", shown -> new FiguresPane(bench, shown)));
         panel.setId("side");
         panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
         panel.getStyleClass().add("side");
         return panel;
+    }
+
+    /** A tab that is filled when somebody looks at it. */
+    private static Tab tab(String name, Function<ObservableBooleanValue, Node> content) {
+        Tab tab = new Tab(name);
+        tab.selectedProperty()
+                .subscribe(
+                        selected -> {
+                            if (selected && tab.getContent() == null) {
+                                tab.setContent(content.apply(tab.selectedProperty()));
+                            }
+                        });
+        return tab;
     }
 
     /** Shows one of the tabs at the right, by its name in small letters. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -156,12 +157,12 @@ class PartsTest {
 
     @Test
     void figuresAndInputs_areThoseOfTheStation() throws Exception {
-        show(made(() -> new FiguresPane(bench)));
+        show(made(() -> new FiguresPane(bench, new SimpleBooleanProperty(true))));
         robot.interact(() -> bench.stationProperty().set(Station.SEALING));
         List<String> ids =
                 robot.lookup(".figure-row").queryAll().stream().map(Node::getId).toList();
         assertThat(ids).hasSize(6).allMatch(id -> id.startsWith("figure-sealing."));
-        show(made(() -> new InputsPane(bench)));
+        show(made(() -> new InputsPane(bench, new SimpleBooleanProperty(true))));
         assertThat(robot.lookup(".caution").queryAs(Label.class).getText()).contains("fumes");
         assertThat(robot.lookup(".field-row").queryAll()).hasSize(2);
     }
