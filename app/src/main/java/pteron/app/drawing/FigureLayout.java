@@ -54,7 +54,11 @@ final class FigureLayout {
         node.setVisible(false);
     }
 
-    /** Puts a figure over a point, but inside the drawing; {@return the room that it takes there} */
+    /**
+     * Puts a figure over a point, but inside the drawing.
+     *
+     * @return the room that it takes there
+     */
     private Rectangle2D put(DimensionNode node, double x, double y) {
         boolean turned = DimensionLines.isUpward(node.dimension()) && !node.isEditing();
         double right = Math.max(0, width - node.getWidth());

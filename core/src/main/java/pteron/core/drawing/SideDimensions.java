@@ -166,7 +166,11 @@ final class SideDimensions {
         return spot(selected, row, frontRow) ? row + 1 : row;
     }
 
-    /** Dimensions the chosen spot of an arc or batten; {@return whether one is chosen} */
+    /**
+     * Dimensions the chosen spot of an arc or batten.
+     *
+     * @return whether one is chosen
+     */
     private boolean spot(String selected, int topRow, int frontRow) {
         List<OutlinePoint> points = model.plan().box().outline();
         for (int i = 0; i < points.size(); i++) {
