@@ -1,7 +1,10 @@
 package pteron.core.curve;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
@@ -32,6 +35,19 @@ public final class BattenSolver {
     /** Turn from which a stretch between two spots is a loop (radians): half a turn. */
     private static final double LOOPED = Math.PI;
 
+    /** So many lines are remembered by their points: every drawing and every edit asks for the same ones. */
+    private static final int REMEMBERED = 200;
+
+    private static final Map<List<Point2>, Optional<Batten>> SOLVED =
+            Collections.synchronizedMap(
+                    new LinkedHashMap<>(16, 0.75f, true) {
+                        @Override
+                        protected boolean removeEldestEntry(
+                                Map.Entry<List<Point2>, Optional<Batten>> eldest) {
+                            return size() > REMEMBERED;
+                        }
+                    });
+
     private final List<Point2> points;
     private final int stretches;
 
@@ -52,6 +68,10 @@ public final class BattenSolver {
                     "batten has [%d] points and needs 3 or more; give one between its ends"
                             .formatted(points.size()));
         }
+        return SOLVED.computeIfAbsent(List.copyOf(points), BattenSolver::solved);
+    }
+
+    private static Optional<Batten> solved(List<Point2> points) {
         double scale = 0;
         for (int i = 1; i < points.size(); i++) {
             double chord = points.get(i).distance(points.get(i - 1));

@@ -22,7 +22,7 @@ final class Canvas {
 
     private final View view;
     private final BoxModel model;
-    private final PlanFields fields;
+    private PlanFields fields;
     private final double deckHeight;
     private final List<Shape> shapes = new ArrayList<>();
     private final List<Dimension> dimensions = new ArrayList<>();
@@ -32,8 +32,15 @@ final class Canvas {
     Canvas(View view, BoxModel model) {
         this.view = view;
         this.model = model;
-        this.fields = PlanFields.of(model.plan(), model.library());
         this.deckHeight = -model.carrier().groundMm();
+    }
+
+    /** Many views show no number that can be typed. */
+    private PlanFields fields() {
+        if (fields == null) {
+            fields = PlanFields.of(model.plan(), model.library());
+        }
+        return fields;
     }
 
     BoxModel model() {
@@ -153,7 +160,7 @@ final class Canvas {
     /** Adds a dimension that sets a field, saying the field's value. */
     void dimension(String key, Point2 from, Point2 to, Dimension.Side side, int row) {
         double value =
-                fields.number(key)
+                fields().number(key)
                         .map(field -> field.value(model.plan()).value())
                         .orElseThrow(
                                 () ->
