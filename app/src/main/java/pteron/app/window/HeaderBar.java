@@ -1,6 +1,7 @@
 package pteron.app.window;
 
 import java.util.List;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
 import javafx.scene.control.Button;
@@ -86,7 +87,8 @@ final class HeaderBar extends HBox {
             MenuItem item = new MenuItem(command.name());
             item.setId("menu-" + id);
             item.setAccelerator(command.keys());
-            item.setOnAction(event -> command.run());
+            // later: its keys are found in the very table of shortcuts that a command may change
+            item.setOnAction(event -> Platform.runLater(command::run));
             command.enabled().subscribe(enabled -> item.setDisable(!enabled));
             if (id.equals("export") || id.equals("start")) {
                 menu.getItems().add(new SeparatorMenuItem());
@@ -104,7 +106,7 @@ final class HeaderBar extends HBox {
         recent.getItems().clear();
         for (Command file : files) {
             MenuItem item = new MenuItem(file.name());
-            item.setOnAction(event -> file.run());
+            item.setOnAction(event -> Platform.runLater(file::run));
             recent.getItems().add(item);
         }
         recent.setDisable(files.isEmpty());

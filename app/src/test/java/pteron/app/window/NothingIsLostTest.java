@@ -138,6 +138,21 @@ class NothingIsLostTest extends DesktopRobot {
         assertThat(BoxEdits.length(plan())).isEqualTo(4350);
     }
 
+    /** With nothing to lose the plan goes at once, and the table of shortcuts with it, while it is being searched. */
+    @Test
+    void ctrlW_ofAnUnchangedPlan_showsTheStart_andTheNextPlanHasItsKeys() throws Exception {
+        for (int round = 0; round < 3; round++) {
+            robot.push(KeyCode.CONTROL, KeyCode.W);
+            await(() -> exists("start-demo"));
+            assertThat(NoFaults.uncaught()).isEmpty();
+            robot.clickOn(node("start-demo"));
+            await(() -> window.bench() != null && exists("drawing"));
+        }
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        settle();
+        assertThat(plan().units()).isNotEqualTo(Demos.wagtail().units());
+    }
+
     @Test
     void ctrlW_asks_saves_andShowsTheStart() throws Exception {
         Path file = saved("w.json");
