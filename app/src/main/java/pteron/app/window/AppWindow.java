@@ -7,6 +7,7 @@ import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import pteron.app.document.PlanDocument;
@@ -96,8 +97,13 @@ public final class AppWindow {
     public void showStart() {
         closeBench();
         stage.setTitle("Pteron");
-        scene.getAccelerators().clear();
+        // first: a menu that goes takes its keys out of the table, whoever has put them there
         root.getChildren().setAll(new StartScreen(this, recent.all()));
+        scene.getAccelerators().clear();
+        scene.getAccelerators()
+                .put(
+                        KeyCombination.valueOf("Shortcut+O"),
+                        () -> Platform.runLater(files::chooseAndOpen));
     }
 
     /**
@@ -126,9 +132,9 @@ public final class AppWindow {
         bench.onRefused(sentence -> tell("Not done", sentence));
         commands = doing;
         main = shown;
+        root.getChildren().setAll(main);
         scene.getAccelerators().clear();
         commands.register(scene);
-        root.getChildren().setAll(main);
         stage.setTitle(document.plan().name() + " - Pteron");
         files.keep(document);
         main.drawing().requestFocus();

@@ -145,6 +145,9 @@ class NothingIsLostTest extends DesktopRobot {
             robot.push(KeyCode.CONTROL, KeyCode.W);
             await(() -> exists("start-demo"));
             assertThat(NoFaults.uncaught()).isEmpty();
+            robot.push(KeyCode.CONTROL, KeyCode.O);
+            await(() -> asked() && question().contains("No files can be chosen here"));
+            answer("OK");
             robot.clickOn(node("start-demo"));
             await(() -> window.bench() != null && exists("drawing"));
         }
