@@ -1,15 +1,13 @@
 package pteron.core.curve;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.NormOps_DDRM;
 import pteron.core.geometry.Point2;
+import pteron.core.quantity.Remembered;
 
 /**
  * Finds the line that a thin strip takes through points: that of least bending.
@@ -38,15 +36,8 @@ public final class BattenSolver {
     /** So many lines are remembered by their points: every drawing and every edit asks for the same ones. */
     private static final int REMEMBERED = 200;
 
-    private static final Map<List<Point2>, Optional<Batten>> SOLVED =
-            Collections.synchronizedMap(
-                    new LinkedHashMap<>(16, 0.75f, true) {
-                        @Override
-                        protected boolean removeEldestEntry(
-                                Map.Entry<List<Point2>, Optional<Batten>> eldest) {
-                            return size() > REMEMBERED;
-                        }
-                    });
+    private static final Remembered<List<Point2>, Optional<Batten>> SOLVED =
+            new Remembered<>(REMEMBERED, BattenSolver::solved);
 
     private final List<Point2> points;
     private final int stretches;
@@ -68,7 +59,7 @@ public final class BattenSolver {
                     "batten has [%d] points and needs 3 or more; give one between its ends"
                             .formatted(points.size()));
         }
-        return SOLVED.computeIfAbsent(List.copyOf(points), BattenSolver::solved);
+        return SOLVED.of(List.copyOf(points));
     }
 
     private static Optional<Batten> solved(List<Point2> points) {
