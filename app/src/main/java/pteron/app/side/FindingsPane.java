@@ -1,7 +1,6 @@
 package pteron.app.side;
 
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -17,6 +16,7 @@ import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Named;
 import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
 
@@ -68,7 +68,7 @@ public final class FindingsPane extends VBox {
     private Node card(Finding finding) {
         BoxPlan plan = bench.document().plan();
         Region sign = new Region();
-        sign.getStyleClass().addAll("sign", finding.severity().name().toLowerCase(Locale.ROOT));
+        sign.getStyleClass().addAll("sign", Named.small(finding.severity()));
         Label headline = new Label(FindingWords.headline(finding));
         headline.getStyleClass().add("headline");
         headline.setWrapText(true);
@@ -89,7 +89,7 @@ public final class FindingsPane extends VBox {
         }
         words.getChildren().addAll(measure, cure(finding, plan));
         HBox card = new HBox(10, sign, words);
-        card.getStyleClass().addAll("card", finding.severity().name().toLowerCase(Locale.ROOT));
+        card.getStyleClass().addAll("card", Named.small(finding.severity()));
         card.setId("finding-" + finding.code());
         card.setFocusTraversable(true);
         card.setAccessibleText(FindingWords.sentence(finding, plan));

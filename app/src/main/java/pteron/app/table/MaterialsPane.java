@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 
 /** The material library: choose one, read its values, each with its source. */
@@ -61,7 +62,7 @@ final class MaterialsPane extends BorderPane {
     }
 
     private static String kind(Material material) {
-        return material.kind().name().toLowerCase(Locale.ROOT);
+        return Named.small(material.kind());
     }
 
     /** Keeps what is chosen while it is among what was found. */

@@ -2,7 +2,6 @@ package pteron.app.table;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -20,6 +19,7 @@ import pteron.core.buildup.Alternative.Part;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -82,7 +82,7 @@ final class SchoolsPane extends ScrollPane {
     }
 
     private Node part(Part part, List<School> schools) {
-        String word = part.name().toLowerCase(Locale.ROOT);
+        String word = Named.small(part);
         Label title = Cells.headline(Cells.capital(word));
         GridPane grid = new GridPane();
         grid.setHgap(10);

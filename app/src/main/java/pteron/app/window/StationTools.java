@@ -24,6 +24,7 @@ import pteron.core.edit.VehicleEdits;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingVehicles;
+import pteron.core.quantity.Named;
 import pteron.core.vehicle.Vehicle;
 
 /** What can be added, taken away or changed in kind at a station; what a dragged handle has snapped to. */
@@ -110,7 +111,7 @@ final class StationTools extends HBox {
     private List<Node> carrier() {
         MenuButton kind = menu("kind", "Another kind");
         for (Vehicle.Kind one : Vehicle.Kind.values()) {
-            String words = one.name().toLowerCase(Locale.ROOT);
+            String words = Named.small(one);
             item(kind, words, plan -> plan.withVehicle(StartingVehicles.of(one)));
         }
         MenuButton add = menu("add", "Add");
@@ -168,7 +169,7 @@ final class StationTools extends HBox {
         item(add, "roof, inside", layer(MakeUpEdits.Slot.ROOF_INSIDE, "vapour-film", 0.2));
         MenuButton drop = menu("drop-layer", "Take off the last");
         for (MakeUpEdits.Slot slot : MakeUpEdits.Slot.values()) {
-            String words = slot.name().toLowerCase(Locale.ROOT).replace("_", ", ");
+            String words = Named.small(slot).replace("_", ", ");
             item(drop, words, plan -> MakeUpEdits.withoutLastLayer(plan, slot));
         }
         return List.of(

@@ -2,11 +2,11 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.Support;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Part;
@@ -70,9 +70,7 @@ final class BalanceFigures {
                         boolean counts = group != Part.Group.CARRIER || key.endsWith("total-mass");
                         if (counts && balance.massKg(group) > 0) {
                             working.worked(
-                                    "m",
-                                    group.name().toLowerCase(Locale.ROOT),
-                                    Quantity.kg(balance.massKg(group)));
+                                    "m", Named.small(group), Quantity.kg(balance.massKg(group)));
                         }
                     }
                     return working.source(

@@ -1,5 +1,7 @@
 package pteron.core.buildup;
 
+import pteron.core.quantity.Named;
+
 /**
  * Another build-up kept beside the planned one, to be held against it. Immutable.
  *
@@ -36,7 +38,7 @@ public record Alternative(String name, Part part, BuildUp buildUp) {
         if (floor != (part == Part.FLOOR)) {
             throw new IllegalArgumentException(
                     "alternative [%s] for the %s is of the wrong kind; a floor needs a floor's layers"
-                            .formatted(name, part.name().toLowerCase(java.util.Locale.ROOT)));
+                            .formatted(name, Named.small(part)));
         }
     }
 }

@@ -13,6 +13,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Outline;
+import pteron.core.quantity.Named;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
@@ -113,7 +114,7 @@ final class BoxShapes {
         }
         canvas.model()
                 .built()
-                .flatMap(built -> built.get(Shell.class).panel(Canvas.lower(side)))
+                .flatMap(built -> built.get(Shell.class).panel(Named.small(side)))
                 .ifPresent(
                         panel ->
                                 canvas.flat(

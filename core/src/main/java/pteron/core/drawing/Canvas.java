@@ -2,7 +2,6 @@ package pteron.core.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.field.PlanFields;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Bounds2;
@@ -200,9 +199,5 @@ final class Canvas {
                 points.stream().mapToDouble(Point2::u).max().orElse(1),
                 points.stream().mapToDouble(Point2::v).min().orElse(0),
                 points.stream().mapToDouble(Point2::v).max().orElse(1));
-    }
-
-    static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 }

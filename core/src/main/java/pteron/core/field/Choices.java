@@ -1,8 +1,8 @@
 package pteron.core.field;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
+import pteron.core.quantity.Named;
 
 /** Names of enumerated choices as they stand in fields and files. */
 final class Choices {
@@ -16,7 +16,7 @@ final class Choices {
 
     /** {@return the id of a value} */
     static String id(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return Named.words(value);
     }
 
     /**

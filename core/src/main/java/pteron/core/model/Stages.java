@@ -18,32 +18,51 @@ import pteron.core.sealing.SealingStage;
 import pteron.core.shell.ShellStage;
 import pteron.core.skin.SkinStage;
 import pteron.core.stage.Stage;
+import pteron.core.station.Station;
 import pteron.core.strength.StrengthStage;
 import pteron.core.warmth.WarmthStage;
 
-/** The stages, in the order of the stations that tell their figures. */
+/** What each station works out. The one list of stages; a new station is a line here. */
 final class Stages {
 
-    static final List<Stage<?, ?>> ALL =
+    /**
+     * The stages of a station.
+     *
+     * @param station the station
+     * @param stages what it works out, in the order in which it tells its figures
+     */
+    record OfStation(Station station, List<Stage<?, ?>> stages) {}
+
+    static final List<OfStation> BY_STATION =
             List.of(
-                    CarrierStage.STAGE,
-                    OutlineStage.STAGE,
-                    InsideStage.STAGE,
-                    Areas.STAGE,
-                    FrameShare.STAGE,
-                    MakeUpStage.STAGE,
-                    WarmthStage.STAGE,
-                    SchoolStage.STAGE,
-                    PanelStage.STAGE,
-                    GlueStage.STAGE,
-                    ShellStage.STAGE,
-                    FrameStage.STAGE,
-                    StrengthStage.STAGE,
-                    OpeningStage.STAGE,
-                    SkinStage.STAGE,
-                    SealingStage.STAGE,
-                    WeightStage.STAGE,
-                    BalanceStage.STAGE);
+                    of(Station.CARRIER, CarrierStage.STAGE),
+                    of(
+                            Station.OUTLINE,
+                            OutlineStage.STAGE,
+                            InsideStage.STAGE,
+                            Areas.STAGE,
+                            FrameShare.STAGE),
+                    of(
+                            Station.MAKE_UP,
+                            MakeUpStage.STAGE,
+                            WarmthStage.STAGE,
+                            SchoolStage.STAGE,
+                            PanelStage.STAGE,
+                            GlueStage.STAGE),
+                    of(Station.FRAME, ShellStage.STAGE, FrameStage.STAGE, StrengthStage.STAGE),
+                    of(Station.OPENINGS, OpeningStage.STAGE),
+                    of(Station.SKINS, SkinStage.STAGE),
+                    of(Station.SEALING, SealingStage.STAGE),
+                    of(Station.BALANCE, WeightStage.STAGE, BalanceStage.STAGE),
+                    // bars take longer than a moment and are cut beside
+                    of(Station.CUTTING));
+
+    static final List<Stage<?, ?>> ALL =
+            BY_STATION.stream().<Stage<?, ?>>flatMap(one -> one.stages().stream()).toList();
 
     private Stages() {}
+
+    private static OfStation of(Station station, Stage<?, ?>... stages) {
+        return new OfStation(station, List.of(stages));
+    }
 }

@@ -2,13 +2,13 @@ package pteron.core.opening;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
@@ -52,7 +52,7 @@ public final class OpeningStage {
         Shell shell = plan.shell();
         List<PlacedOpening> placed = new ArrayList<>();
         for (Opening opening : plan.openings()) {
-            shell.panel(opening.wall().name().toLowerCase(Locale.ROOT))
+            shell.panel(Named.small(opening.wall()))
                     .ifPresent(panel -> placed.add(place(opening, panel, plan.widthMm())));
         }
         List<Figure> figures = new ArrayList<>(figures(placed));

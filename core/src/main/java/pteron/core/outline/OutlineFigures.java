@@ -1,7 +1,6 @@
 package pteron.core.outline;
 
 import java.util.List;
-import java.util.Locale;
 import pteron.core.curve.Batten;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
@@ -11,6 +10,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.station.Station;
 
@@ -64,7 +64,7 @@ final class OutlineFigures {
     }
 
     private static String name(Element element) {
-        return element.kind().name().toLowerCase(Locale.ROOT);
+        return Named.small(element.kind());
     }
 
     private void strip() {

@@ -1,10 +1,10 @@
 package pteron.core.school;
 
 import java.util.List;
-import java.util.Locale;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.station.Station;
@@ -33,7 +33,7 @@ final class SchoolFigures {
     }
 
     private void school(School school, int number) {
-        String part = school.part().name().toLowerCase(Locale.ROOT);
+        String part = Named.small(school.part());
         key = part + "-";
         end = school.planned() ? "" : ".alternative." + number;
         name = part + (school.planned() ? "" : ", “" + school.name() + "”");

@@ -2,7 +2,6 @@ package pteron.core.school;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Alternative.Part;
 import pteron.core.buildup.BuildUp;
@@ -11,6 +10,7 @@ import pteron.core.extent.FrameShare;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
+import pteron.core.quantity.Named;
 import pteron.core.stage.Stage;
 
 /** Adds up the planned build-ups and the alternatives kept beside them. */
@@ -95,6 +95,6 @@ public final class SchoolStage {
     }
 
     private static String word(Part part) {
-        return part.name().toLowerCase(Locale.ROOT);
+        return Named.small(part);
     }
 }

@@ -2,7 +2,6 @@ package pteron.core.sealing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Point2;
@@ -12,6 +11,7 @@ import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Edge;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Supplies;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.skin.Seam;
@@ -88,7 +88,7 @@ public final class SealingStage {
                                                 corner.at(),
                                                 half)));
         for (Edge edge : outline.edges()) {
-            String where = edge.kind().name().toLowerCase(Locale.ROOT) + " to side";
+            String where = Named.small(edge.kind()) + " to side";
             joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), -half));
             joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), half));
         }
@@ -173,7 +173,7 @@ public final class SealingStage {
     private static Figure metres(Sealing sealing, JointKind kind) {
         double length = sealing.lengthMm(kind);
         return Figure.of(
-                "sealing." + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                "sealing." + Named.key(kind),
                 "Metres of " + kind.label(),
                 metres(length),
                 () -> {

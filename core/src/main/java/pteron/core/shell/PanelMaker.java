@@ -3,7 +3,6 @@ package pteron.core.shell;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
@@ -13,6 +12,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
+import pteron.core.quantity.Named;
 import pteron.core.shell.Panel.Rips;
 import pteron.core.shell.ShellStage.SideLines;
 
@@ -226,7 +226,7 @@ final class PanelMaker {
 
     private String id(PanelKind kind) {
         int number = count.merge(kind, 1, Integer::sum);
-        String name = kind.name().toLowerCase(Locale.ROOT);
+        String name = Named.small(kind);
         return number == 1 ? name : name + "-" + number;
     }
 }

@@ -2,7 +2,6 @@ package pteron.core.skin;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
@@ -18,6 +17,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
@@ -133,7 +133,7 @@ public final class SkinStage {
 
     /** {@return what a face is called on the list} */
     public static String faceName(Skin.Face face) {
-        return face.name().toLowerCase(Locale.ROOT).replace("floor_", "").replace('_', ' ');
+        return Named.small(face).replace("floor_", "").replace('_', ' ');
     }
 
     private static List<Finding> findings(List<Seam> seams) {
@@ -214,8 +214,8 @@ public final class SkinStage {
                         .mapToDouble(piece -> piece.shape().area())
                         .sum();
         return Figure.of(
-                "skins.area." + face.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                "Area of the " + face.name().toLowerCase(Locale.ROOT).replace('_', ' ') + " sheets",
+                "skins.area." + Named.key(face),
+                "Area of the " + Named.words(face) + " sheets",
                 new Quantity(area / 1e6, Unit.SQUARE_METRE),
                 () ->
                         Working.of("A = area of the faces less the openings")

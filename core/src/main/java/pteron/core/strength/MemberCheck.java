@@ -8,6 +8,7 @@ import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
 import pteron.core.plan.ServiceClass;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
@@ -78,7 +79,7 @@ record MemberCheck(
                                         "kmod",
                                         "factor for service class %d and duration "
                                                         .formatted(setting.service.number())
-                                                + setting.duration.name().toLowerCase(Locale.ROOT),
+                                                + Named.small(setting.duration),
                                         Quantity.ratio(strength().kmod()))
                                 .standard(
                                         "gamma",

@@ -1,6 +1,6 @@
 package pteron.core.vehicle;
 
-import java.util.Locale;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Require;
 
 /**
@@ -89,7 +89,7 @@ public record Solid(
 
     /** {@return this solid of another kind, named after it} */
     public Solid withKind(Kind other) {
-        String called = other.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        String called = Named.words(other);
         return new Solid(called, other, along, across, up, mirrored);
     }
 

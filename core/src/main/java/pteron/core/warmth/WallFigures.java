@@ -2,11 +2,11 @@ package pteron.core.warmth;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.plan.Climate;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.warmth.WarmLayer.Path;
@@ -119,10 +119,7 @@ final class WallFigures {
                                     .plan("Ti", "inside", new Quantity(inside, Unit.CELSIUS))
                                     .plan("Te", "outside", new Quantity(outside, Unit.CELSIUS));
                     for (Path path : Path.values()) {
-                        steps.worked(
-                                "R",
-                                path.name().toLowerCase(Locale.ROOT),
-                                resistance(wall.resistance(path)));
+                        steps.worked("R", Named.small(path), resistance(wall.resistance(path)));
                     }
                     return steps.source("ISO 6946:2017; heat that runs sideways left out");
                 });

@@ -1,6 +1,5 @@
 package pteron.exchange.csv;
 
-import java.util.Locale;
 import java.util.OptionalDouble;
 import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
@@ -9,6 +8,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
+import pteron.core.quantity.Named;
 
 /** Lists of the first stations: uprights under the outline, the strip with its bends, the glue. */
 public final class BuildLists {
@@ -63,7 +63,7 @@ public final class BuildLists {
                     for (StripPiece piece : model.outline().strip()) {
                         rows.print(
                                 piece.element().index() + 1,
-                                piece.element().kind().name().toLowerCase(Locale.ROOT),
+                                Named.small(piece.element().kind()),
                                 Csv.number(piece.fromMm(), 1),
                                 Csv.number(piece.toMm(), 1),
                                 Csv.number(piece.element().lengthMm(), 1),
@@ -112,7 +112,7 @@ public final class BuildLists {
                 joint.number(),
                 joint.outer(),
                 joint.inner(),
-                joint.held().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                Named.words(joint.held()),
                 none ? "" : glue.id(),
                 Csv.number(joint.areaM2(), 2),
                 none ? "" : glue.spread().coats(),

@@ -24,6 +24,7 @@ import pteron.core.material.Material.Sourced;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 
 /**
@@ -72,7 +73,7 @@ public final class MaterialCsv {
         List<Object> cells = new ArrayList<>();
         cells.add(material.id());
         cells.add(material.name());
-        cells.add(material.kind().name().toLowerCase(Locale.ROOT));
+        cells.add(Named.small(material.kind()));
         cells.add(material.values().values().stream().findFirst().map(Sourced::source).orElse(""));
         for (Property property : Property.values()) {
             boolean has = material.has(property);
@@ -83,7 +84,7 @@ public final class MaterialCsv {
     }
 
     private static String name(Property property) {
-        return property.name().toLowerCase(Locale.ROOT);
+        return Named.small(property);
     }
 
     /**
@@ -270,7 +271,7 @@ public final class MaterialCsv {
         private Kind kind(CSVRecord record) {
             String cell = required(record, "kind");
             return Stream.of(Kind.values())
-                    .filter(kind -> kind.name().toLowerCase(Locale.ROOT).equals(cell))
+                    .filter(kind -> Named.small(kind).equals(cell))
                     .findFirst()
                     .orElseThrow(
                             () ->

@@ -1,12 +1,12 @@
 package pteron.exchange.csv;
 
-import java.util.Locale;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
+import pteron.core.quantity.Named;
 import pteron.core.sealing.JointKind;
 import pteron.core.sealing.Sealing;
 import pteron.core.skin.SheetOrder;
@@ -87,7 +87,7 @@ public final class MaterialList {
                 .forEach(
                         one ->
                                 rows.print(
-                                        one.opening().kind().name().toLowerCase(Locale.ROOT),
+                                        Named.small(one.opening().kind()),
                                         one.opening().name(),
                                         Csv.number(one.cutOut().width(), 0)
                                                 + " × "

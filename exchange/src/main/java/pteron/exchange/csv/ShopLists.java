@@ -1,6 +1,5 @@
 package pteron.exchange.csv;
 
-import java.util.Locale;
 import java.util.Map;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
@@ -8,6 +7,7 @@ import pteron.core.cutting.CuttingPlan;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.Named;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 
@@ -78,7 +78,7 @@ public final class ShopLists {
         rows.print(
                 piece.name(),
                 piece.panel().id(),
-                piece.skin().face().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                Named.words(piece.skin().face()),
                 piece.skin().layer().material(),
                 Csv.number(piece.skin().layer().thicknessMm(), 1),
                 Csv.number(piece.shape().bounds().width(), 1),

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
@@ -12,6 +11,7 @@ import pteron.core.frame.Role;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.outline.Outline;
+import pteron.core.quantity.Named;
 import pteron.core.skin.SheetPiece;
 
 /** Members, uprights and sheets as JSON. */
@@ -97,7 +97,7 @@ final class BuiltNodes {
         ObjectNode node = NODES.objectNode();
         node.put("piece", piece.name());
         node.put("panel", piece.panel().id());
-        node.put("face", piece.skin().face().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        node.put("face", Named.key(piece.skin().face()));
         node.put("material", piece.skin().layer().material());
         node.put("thicknessMm", FiguresJson.number(piece.skin().layer().thicknessMm()));
         node.put("areaM2", FiguresJson.number(piece.shape().area() / 1e6));

@@ -10,13 +10,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Part;
@@ -115,7 +115,7 @@ public final class FiguresJson {
     private static ObjectNode mass(Part part) {
         ObjectNode node = NODES.objectNode();
         node.put("name", part.name());
-        node.put("group", part.group().name().toLowerCase(Locale.ROOT));
+        node.put("group", Named.small(part.group()));
         node.put("kg", number(part.massKg()));
         node.put("x", number(part.place().x()));
         node.put("y", number(part.place().y()));
@@ -126,7 +126,7 @@ public final class FiguresJson {
     private static ObjectNode finding(Finding finding, BoxModel model) {
         ObjectNode node = NODES.objectNode();
         node.put("code", finding.code());
-        node.put("severity", finding.severity().name().toLowerCase(Locale.ROOT));
+        node.put("severity", Named.small(finding.severity()));
         ObjectNode place = node.putObject("place");
         place.put("station", finding.place().station().key());
         place.put("part", finding.place().part());

@@ -13,6 +13,7 @@ import pteron.core.outline.StripPiece;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
 import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -104,7 +105,7 @@ final class StationTables {
                     shares,
                     List.of(
                             String.valueOf(piece.element().index() + 1),
-                            piece.element().kind().name().toLowerCase(Locale.ROOT),
+                            Named.small(piece.element().kind()),
                             length(piece.fromMm()),
                             length(piece.element().lengthMm()),
                             told(piece.leastRadiusMm(), "straight", this::length),

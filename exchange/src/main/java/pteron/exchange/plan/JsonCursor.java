@@ -4,11 +4,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require.Range;
 
@@ -173,12 +173,11 @@ final class JsonCursor {
     <E extends Enum<E>> E choice(String name, E[] choices) throws PlanFormatException {
         String text = text(name);
         for (E choice : choices) {
-            if (choice.name().toLowerCase(Locale.ROOT).equals(text)) {
+            if (Named.small(choice).equals(text)) {
                 return choice;
             }
         }
-        List<String> names =
-                Stream.of(choices).map(choice -> choice.name().toLowerCase(Locale.ROOT)).toList();
+        List<String> names = Stream.of(choices).map(choice -> Named.small(choice)).toList();
         throw new PlanFormatException(
                 path(name),
                 "is %s and must be one of %s"

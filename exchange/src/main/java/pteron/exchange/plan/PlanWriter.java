@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.material.Material;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Climate;
@@ -12,6 +11,7 @@ import pteron.core.plan.Loads;
 import pteron.core.plan.Opening;
 import pteron.core.plan.RoadLimits;
 import pteron.core.plan.Supplies;
+import pteron.core.quantity.Named;
 
 /** Makes the tree of a file out of a plan; fields in the order of the schema. */
 final class PlanWriter {
@@ -46,7 +46,7 @@ final class PlanWriter {
     }
 
     static String lower(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
+        return Named.small(value);
     }
 
     /** Whole numbers are written without a point. */
