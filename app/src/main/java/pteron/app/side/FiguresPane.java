@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
+import pteron.core.quantity.UnitSystem;
 
 /** The figures of the station; each opens its working. */
 public final class FiguresPane extends ScrollPane {
@@ -24,6 +25,8 @@ public final class FiguresPane extends ScrollPane {
 
     private final Workbench bench;
     private final VBox rows = new VBox();
+    private List<Figure> shownFigures;
+    private UnitSystem shownUnits;
 
     /** Figures of the station, following a workbench while they are looked at. */
     public FiguresPane(Workbench bench, ObservableBooleanValue shown) {
@@ -45,6 +48,12 @@ public final class FiguresPane extends ScrollPane {
                                 bench.cutting().cuttingProperty().get().figures().stream())
                         .filter(figure -> bench.stationProperty().get().has(figure.key()))
                         .toList();
+        if (figures.equals(shownFigures) && bench.units() == shownUnits) {
+            // a row that goes from under the pointer for the same row is a click lost
+            return;
+        }
+        shownFigures = figures;
+        shownUnits = bench.units();
         rows.getChildren().setAll(figures.stream().map(this::row).toList());
         if (figures.isEmpty()) {
             Label none = new Label("No figures while the plan cannot be built: see the findings.");

@@ -162,6 +162,9 @@ class PartsTest {
         List<String> ids =
                 robot.lookup(".figure-row").queryAll().stream().map(Node::getId).toList();
         assertThat(ids).hasSize(6).allMatch(id -> id.startsWith("figure-sealing."));
+        Node row = robot.lookup(".figure-row").queryAll().iterator().next();
+        robot.interact(() -> bench.edit(plan -> plan.withName("Renamed")));
+        assertThat(row.getScene()).as("the same figures keep their rows").isNotNull();
         show(made(() -> new InputsPane(bench, new SimpleBooleanProperty(true))));
         assertThat(robot.lookup(".caution").queryAs(Label.class).getText()).contains("fumes");
         assertThat(robot.lookup(".field-row").queryAll()).hasSize(2);
