@@ -80,6 +80,11 @@ class LayersTest {
     static final ArchRule noCirclesInTheApp =
             slices().matching("pteron.app.(*)..").should().beFreeOfCycles();
 
+    /** A sealed family knows its members, and a control its skin; nothing else goes round in a circle. */
+    @ArchTest
+    static final ArchRule noCirclesBetweenClasses =
+            slices().assignedFrom(new ClassSlices()).should().beFreeOfCycles();
+
     @ArchTest
     static final ArchRule plansAreValues =
             classes()

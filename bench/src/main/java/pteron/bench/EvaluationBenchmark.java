@@ -12,13 +12,13 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import pteron.core.cutting.BarCutting;
 import pteron.core.drawing.Drawing;
-import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.OpeningStation;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
-import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /** Time of one whole evaluation of the demo, of one edit, of its drawing and of its cutting. */
@@ -56,7 +56,7 @@ public class EvaluationBenchmark {
     /** {@return the left elevation} */
     @Benchmark
     public Drawing drawing() {
-        return Drawings.of(model, View.LEFT, Station.OPENINGS, "");
+        return Drawings.of(model, View.LEFT, OpeningStation.OPENINGS, "");
     }
 
     /** {@return the bars, which are cut beside} */

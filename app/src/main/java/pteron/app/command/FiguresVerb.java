@@ -8,6 +8,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import pteron.core.cutting.BarCutting;
+import pteron.core.cutting.CuttingStation;
 import pteron.core.figure.Figure;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -34,7 +35,7 @@ final class FiguresVerb implements Callable<Integer> {
     public Integer call() throws Exception {
         BoxPlan plan = PlanArgument.read(file);
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
-        if (working != null && !working.startsWith("cutting.")) {
+        if (working != null && !CuttingStation.CUTTING.has(working)) {
             return printWorking(model, model.figures().stream());
         }
         BarCutting cutting = BarCutting.of(model.members(), plan.supplies());

@@ -12,6 +12,7 @@ import picocli.CommandLine.Spec;
 import pteron.core.figure.Figure;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.reckon.Calculator;
+import pteron.core.reckon.Input;
 import pteron.core.reckon.Inputs;
 import pteron.core.reckon.Reckoner;
 import pteron.exchange.figures.FiguresJson;
@@ -60,7 +61,7 @@ final class ReckonVerb implements Callable<Integer> {
     private void list() {
         for (Calculator calculator : Reckoner.all()) {
             print("%-14s%s".formatted(calculator.name(), calculator.title()));
-            for (Calculator.Input input : calculator.inputs()) {
+            for (Input input : calculator.inputs()) {
                 print(
                         "            %s=%s   %s"
                                 .formatted(input.key(), input.usual(), input.words()));

@@ -2,30 +2,16 @@ package pteron.app.command;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import pteron.app.table.Tables;
+import pteron.app.route.ScreenRoute;
 import pteron.app.window.AppWindow;
 import pteron.core.drawing.View;
+import pteron.core.model.Route;
 import pteron.core.station.Station;
 
 /** What a picture shows: a view, a station, or both as {@code station/view}; {@code start} alone. */
 final class Scenery {
 
     static final String START = "start";
-
-    /** Tables with the station that they belong to. */
-    private static final Map<String, Station> TABLES =
-            Map.of(
-                    Tables.SCHOOLS,
-                    Station.MAKE_UP,
-                    Tables.GLUES,
-                    Station.MAKE_UP,
-                    Tables.MATERIALS,
-                    Station.MAKE_UP,
-                    Tables.UPRIGHTS,
-                    Station.OUTLINE,
-                    Tables.SCALES,
-                    Station.CARRIER);
 
     private Scenery() {}
 
@@ -41,33 +27,31 @@ final class Scenery {
 
     private static List<String> names() {
         List<String> names = new ArrayList<>();
-        for (Station station : Station.values()) {
+        for (Station station : Route.stations()) {
             names.add(station.key());
         }
         for (View view : View.values()) {
             names.add(view.key());
         }
         names.add(START);
-        names.addAll(TABLES.keySet().stream().sorted().toList());
+        names.addAll(ScreenRoute.tables().stream().sorted().toList());
         return names;
     }
 
     static void set(AppWindow window, String name) {
         for (String word : name.split("/")) {
-            for (Station station : Station.values()) {
-                if (station.key().equals(word)) {
-                    window.bench().stationProperty().set(station);
-                }
-            }
+            Route.station(word).ifPresent(window.bench().stationProperty()::set);
             for (View view : View.values()) {
                 if (view.key().equals(word)) {
                     window.bench().viewProperty().set(view);
                 }
             }
-            if (TABLES.containsKey(word)) {
-                window.bench().stationProperty().set(TABLES.get(word));
-                window.bench().tableProperty().set(word);
-            }
+            ScreenRoute.withTable(word)
+                    .ifPresent(
+                            station -> {
+                                window.bench().stationProperty().set(station);
+                                window.bench().tableProperty().set(word);
+                            });
         }
     }
 }

@@ -14,7 +14,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
-import pteron.exchange.csv.BuildLists;
+import pteron.exchange.outline.OutlineLists;
 
 /** Prints the uprights under the outline for any spacing, or the outline at one place. */
 @Command(
@@ -51,7 +51,7 @@ final class UprightsVerb implements Callable<Integer> {
         BoxPlan plan = PlanArgument.read(file);
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
         if (at == null) {
-            print(BuildLists.uprights(model, setting(plan)));
+            print(OutlineLists.uprights(model, setting(plan)));
         } else {
             place(model, LengthText.parse(at, plan.units()));
         }

@@ -62,10 +62,10 @@ public final class InputsPane extends ScrollPane {
         List<NumberField> numbers =
                 new ArrayList<>(
                         fields.numbers().stream()
-                                .filter(number -> number.station() == station)
+                                .filter(number -> number.station().equals(station))
                                 .toList());
         for (ChoiceField choice : fields.choices()) {
-            if (choice.station() == station) {
+            if (choice.station().equals(station)) {
                 shown.add(choice);
                 List<NumberField> own =
                         numbers.stream()

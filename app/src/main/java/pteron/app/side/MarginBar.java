@@ -3,8 +3,8 @@ package pteron.app.side;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import pteron.core.figure.Verdict;
 import pteron.core.quantity.NumberText;
-import pteron.core.strength.StrengthStage;
 
 /** A margin as a bar with its limit marked, and the word that goes with it. */
 public final class MarginBar extends Pane {
@@ -39,7 +39,7 @@ public final class MarginBar extends Pane {
 
     /** {@return what a margin is called} */
     public static String word(double margin) {
-        return margin > 1 ? "fails" : margin > StrengthStage.CLOSE ? "close" : "holds";
+        return Verdict.of(margin).word();
     }
 
     @Override

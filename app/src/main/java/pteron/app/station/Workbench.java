@@ -12,6 +12,7 @@ import pteron.app.style.Theme;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.station.Station;
@@ -21,7 +22,8 @@ public final class Workbench implements AutoCloseable {
 
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
-    private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.OPENINGS);
+    private final ObjectProperty<Station> station =
+            new SimpleObjectProperty<>(OpeningStation.OPENINGS);
     private final ObjectProperty<View> view = new SimpleObjectProperty<>(View.LEFT);
     private final StringProperty selected = new SimpleStringProperty("");
     private final ObjectProperty<Finding> finding = new SimpleObjectProperty<>();

@@ -2,6 +2,7 @@ package pteron.app.style;
 
 import javafx.scene.paint.Color;
 import pteron.core.drawing.Matter;
+import pteron.core.figure.Verdict;
 
 /**
  * Colours of the drawing. Immutable.
@@ -84,6 +85,10 @@ public record Palette(
 
     /** {@return the colour of demand over capacity} */
     public Color ofUse(double use) {
-        return use > 1 ? stops : use > 0.85 ? watch : holds;
+        return switch (Verdict.of(use)) {
+            case FAILS -> stops;
+            case CLOSE -> watch;
+            case HOLDS -> holds;
+        };
     }
 }

@@ -20,7 +20,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 
 /** The window of the application: start screen or one open plan. */
-public final class AppWindow {
+public final class AppWindow implements PlanWindow, WindowLook {
 
     private final Stage stage;
     private final StackPane root = new StackPane();
@@ -74,7 +74,7 @@ public final class AppWindow {
         return scene;
     }
 
-    /** {@return what is looked at, null on the start screen} */
+    @Override
     public Workbench bench() {
         return bench;
     }
@@ -89,16 +89,23 @@ public final class AppWindow {
         return commands;
     }
 
-    RecentFiles recent() {
-        return recent;
+    @Override
+    public void opened(Path file) {
+        recent.opened(file);
     }
 
-    /** Shows the start screen. */
+    @Override
     public void showStart() {
         closeBench();
         stage.setTitle("Pteron");
         // first: a menu that goes takes its keys out of the table, whoever has put them there
-        root.getChildren().setAll(new StartScreen(this, recent.all()));
+        StartScreen.Ways ways =
+                new StartScreen.Ways(
+                        plan -> show(plan, null),
+                        this::open,
+                        files::chooseAndOpen,
+                        this::showReckoner);
+        root.getChildren().setAll(new StartScreen(ways, recent.all()));
         scene.getAccelerators().clear();
         scene.getAccelerators()
                 .put(
@@ -116,10 +123,11 @@ public final class AppWindow {
         show(new PlanDocument(plan, file));
     }
 
-    /** Shows a document; everything of it is built before the one before is let go. */
-    void show(PlanDocument document) {
+    /** {@inheritDoc} Everything of it is built before the one before is let go. */
+    @Override
+    public void show(PlanDocument document) {
         Workbench next = new Workbench(document, theme.get());
-        Commands doing = new Commands(next, this);
+        Commands doing = new Commands(next, this, files, this);
         MainWindow shown;
         try {
             shown = new MainWindow(next, doing);
@@ -167,15 +175,18 @@ public final class AppWindow {
         files.open(file);
     }
 
-    Dialogs dialogs() {
+    @Override
+    public Dialogs dialogs() {
         return new Dialogs(stage, scene, theme.get());
     }
 
-    void tell(String title, String sentence) {
+    @Override
+    public void tell(String title, String sentence) {
         dialogs().tell(title, sentence);
     }
 
-    void switchTheme() {
+    @Override
+    public void switchTheme() {
         theme.set(theme.get().other());
     }
 
@@ -189,22 +200,25 @@ public final class AppWindow {
         main.showSide(name);
     }
 
-    void showSearch() {
+    @Override
+    public void showSearch() {
         SearchPopup popup = new SearchPopup(bench, commands);
         popup.getScene().getStylesheets().setAll(scene.getStylesheets());
         popup.getScene().getRoot().getStyleClass().addAll(root.getStyleClass());
         popup.show(stage, stage.getX() + scene.getWidth() / 2 - 230, stage.getY() + 70);
     }
 
-    void zoom(double factor) {
+    @Override
+    public void zoom(double factor) {
         main.drawing().zoom(factor);
     }
 
-    void fit() {
+    @Override
+    public void fit() {
         main.drawing().fit();
     }
 
-    /** Opens the small sums in a window of their own. */
+    @Override
     public void showReckoner() {
         Stage window = new Stage();
         ReckonerPane pane = new ReckonerPane(bench == null ? UnitSystem.METRIC : bench.units());
@@ -217,7 +231,8 @@ public final class AppWindow {
         window.show();
     }
 
-    List<Path> recentFiles() {
+    @Override
+    public List<Path> recentFiles() {
         return recent.all();
     }
 }

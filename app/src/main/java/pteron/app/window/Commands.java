@@ -1,5 +1,6 @@
 package pteron.app.window;
 
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,41 +9,45 @@ import javafx.scene.Scene;
 import pteron.app.action.Command;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
+import pteron.core.model.Route;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.station.Station;
 
 /** The things that can be done with an open document, by id. */
 final class Commands {
 
-    private final Map<String, Command> byId = new LinkedHashMap<>();
-    private final AppWindow window;
+    /** The row of digits and the two keys after it: the twelve stations of the route. */
+    private static final List<String> STATION_KEYS =
+            List.of(
+                    "DIGIT1", "DIGIT2", "DIGIT3", "DIGIT4", "DIGIT5", "DIGIT6", "DIGIT7", "DIGIT8",
+                    "DIGIT9", "DIGIT0", "MINUS", "EQUALS");
 
-    Commands(Workbench bench, AppWindow window) {
+    private final Map<String, Command> byId = new LinkedHashMap<>();
+    private final FileActions files;
+    private final PlanWindow window;
+
+    Commands(Workbench bench, PlanWindow window, FileActions files, WindowLook look) {
         this.window = window;
-        add(Command.of("open", "Open a plan …", "Shortcut+O", window.files()::chooseAndOpen));
-        add(Command.of("save", "Save", "Shortcut+S", window.files()::save));
-        add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", window.files()::chooseAndSave));
-        add(Command.of("earlier", "Earlier saves …", "", window.files()::chooseEarlier));
+        this.files = files;
+        add(Command.of("open", "Open a plan …", "Shortcut+O", files::chooseAndOpen));
+        add(Command.of("save", "Save", "Shortcut+S", files::save));
+        add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", files::chooseAndSave));
+        add(Command.of("earlier", "Earlier saves …", "", files::chooseEarlier));
         add(
                 Command.of(
                         "export",
                         "Export lists and drawings …",
                         "Shortcut+E",
-                        window.files().lists()::chooseAndExport));
-        add(
-                Command.of(
-                        "materials",
-                        "Import own materials …",
-                        "",
-                        window.files().lists()::chooseMaterials));
+                        files.lists()::chooseAndExport));
+        add(Command.of("materials", "Import own materials …", "", files.lists()::chooseMaterials));
         add(
                 Command.of(
                         "materials-csv",
                         "Save all materials as CSV …",
                         "",
-                        window.files().lists()::chooseMaterialsToSave));
-        add(Command.of("reckoner", "Reckoner", "Shortcut+R", window::showReckoner));
-        add(Command.of("start", "Close the plan", "Shortcut+W", window.files()::closePlan));
+                        files.lists()::chooseMaterialsToSave));
+        add(Command.of("reckoner", "Reckoner", "Shortcut+R", look::showReckoner));
+        add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
         add(
                 Command.of(
                         "undo",
@@ -63,29 +68,24 @@ final class Commands {
                         "Switch between mm and inches",
                         "Shortcut+U",
                         () -> switchUnits(bench)));
-        add(
-                Command.of(
-                        "theme",
-                        "Switch between light and dark",
-                        "Shortcut+T",
-                        window::switchTheme));
-        add(Command.of("search", "Find, go to, do", "Shortcut+K", window::showSearch));
-        add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> window.zoom(1.25)));
-        add(Command.of("zoom-out", "Farther", "Shortcut+MINUS", () -> window.zoom(0.8)));
-        add(Command.of("fit", "Fit the drawing into the window", "Shortcut+DIGIT0", window::fit));
+        add(Command.of("theme", "Switch between light and dark", "Shortcut+T", look::switchTheme));
+        add(Command.of("search", "Find, go to, do", "Shortcut+K", look::showSearch));
+        add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> look.zoom(1.25)));
+        add(Command.of("zoom-out", "Farther", "Shortcut+MINUS", () -> look.zoom(0.8)));
+        add(Command.of("fit", "Fit the drawing into the window", "Shortcut+DIGIT0", look::fit));
         add(
                 Command.of(
                         "close-working",
                         "Close the working",
                         "ESCAPE",
                         () -> bench.workingProperty().set("")));
-        int digit = 1;
-        for (Station station : Station.values()) {
+        Iterator<String> keys = STATION_KEYS.iterator();
+        for (Station station : Route.stations()) {
             add(
                     Command.of(
                             "station-" + station.key(),
                             "Go to " + station.label(),
-                            "Alt+DIGIT" + digit++,
+                            keys.hasNext() ? "Alt+" + keys.next() : "",
                             () -> bench.stationProperty().set(station)));
         }
         int key = 1;
@@ -118,7 +118,7 @@ final class Commands {
                                         "recent",
                                         file.toString(),
                                         "",
-                                        () -> window.files().openInstead(file)))
+                                        () -> files.openInstead(file)))
                 .toList();
     }
 

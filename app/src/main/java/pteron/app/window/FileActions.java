@@ -1,52 +1,36 @@
 package pteron.app.window;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
-import javafx.util.Subscription;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.keep.EarlierSaves;
-import pteron.app.keep.Keeper;
-import pteron.app.keep.OpenPlans;
 import pteron.app.keep.Recoveries;
 import pteron.app.keep.Stamp;
 import pteron.app.keep.UserFolders;
 import pteron.app.station.Workbench;
 import pteron.app.window.Dialogs.Choice;
-import pteron.core.field.PlanDifference;
-import pteron.core.material.MaterialLibrary;
-import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
-import pteron.exchange.plan.PlanFile;
-import pteron.exchange.plan.PlanFormatException;
 
 /** What is done with files, so that no work is lost. Used on the interface thread only. */
 public final class FileActions implements AutoCloseable {
 
-    private static final Runnable NOTHING = () -> {};
-
-    private final AppWindow window;
+    private final PlanWindow window;
     private final Recoveries recoveries = new Recoveries(UserFolders.data());
     private final EarlierSaves saves = new EarlierSaves(UserFolders.data());
-    private final OpenPlans openPlans = new OpenPlans(UserFolders.data());
     private final FileDesk desk = new FileDesk(saves);
     private final ListActions lists;
-    private Keeper keeper;
-    private Subscription following = Subscription.EMPTY;
+    private final Keeping keeping;
+    private final OldPlans old;
     private boolean leaving;
 
-    /** Takes back what was said about a file changed by somebody else; saving asks the same more sharply. */
-    private Runnable notice = NOTHING;
-
-    private boolean deciding;
-
-    FileActions(AppWindow window) {
+    FileActions(PlanWindow window) {
         this.window = window;
         this.lists = new ListActions(window, desk);
+        this.keeping = new Keeping(window, recoveries, this::openInstead);
+        this.old = new OldPlans(window, desk, recoveries, saves, keeping, this::leave);
     }
 
     /** {@return what goes out and in besides the plan's own file} */
@@ -62,76 +46,24 @@ public final class FileActions implements AutoCloseable {
         return window.bench().document();
     }
 
-    // --- keeping
-
     /** Keeps a document against a power cut and watches its file. */
     void keep(PlanDocument document) {
-        keeper =
-                new Keeper(
-                        recoveries,
-                        Keeper.USUAL,
-                        new Keeper.Listeners(
-                                file -> Platform.runLater(() -> changedByOthers(document, file)),
-                                sentence ->
-                                        Platform.runLater(
-                                                () ->
-                                                        window.tell(
-                                                                "The plan cannot be kept against a power cut",
-                                                                sentence))));
-        Keeper following = keeper;
-        Runnable stands =
-                () ->
-                        following.stands(
-                                document.plan(),
-                                document.changedProperty().get(),
-                                document.file(),
-                                document.stamp());
-        this.following =
-                Subscription.combine(
-                        document.modelProperty().subscribe(stands),
-                        document.changedProperty().subscribe(stands),
-                        document.fileProperty().subscribe(stands));
-        stands.run();
-        document.file().ifPresent(this::markOpen);
-    }
-
-    private void markOpen(Path file) {
-        if (!openPlans.open(file)) {
-            window.tell(
-                    "This plan is open in another window",
-                    file.getFileName()
-                            + " is open in another window too. Whoever saves last is asked before anything is written over.");
-        }
-    }
-
-    private void changedByOthers(PlanDocument document, Path file) {
-        if (window.bench() == null || document() != document || deciding) {
-            return;
-        }
-        notice.run();
-        notice =
-                dialogs()
-                        .ask(
-                                "Somebody else changed this plan",
-                                file.getFileName()
-                                        + " was changed outside of this window. Yours stays open; saving it asks before anything is written over.",
-                                List.of(
-                                        new Choice("Keep mine open", () -> {}),
-                                        new Choice(
-                                                "Open theirs instead", () -> openInstead(file))));
+        keeping.keep(document);
     }
 
     /** Lets the open document go: it is saved, or not wanted. */
     void letGo() {
-        following.unsubscribe();
-        following = Subscription.EMPTY;
-        notice.run();
-        notice = NOTHING;
-        openPlans.close();
-        if (keeper != null) {
-            keeper.close();
-            keeper = null;
-        }
+        keeping.letGo();
+    }
+
+    /** Offers what a process that ended without closing left, if anything. */
+    public void offerRecovered() {
+        old.offerRecovered();
+    }
+
+    /** Lets one of the earlier saves of the open plan's file be opened. */
+    void chooseEarlier() {
+        old.chooseEarlier();
     }
 
     /** Ends; what was asked to be written is written first. */
@@ -139,8 +71,6 @@ public final class FileActions implements AutoCloseable {
     public void close() {
         desk.close();
     }
-
-    // --- opening
 
     /** Opens a plan file; what is wrong with it is said in a sentence. */
     void open(Path file) {
@@ -152,7 +82,7 @@ public final class FileActions implements AutoCloseable {
                             () -> {
                                 window.show(
                                         new PlanDocument(read.model(), read.file(), read.stamp()));
-                                window.recent().opened(file);
+                                window.opened(file);
                             };
                     // edited while the other was read: asked about once more
                     boolean asLetGo = window.bench() == null || document().plan().equals(letGo);
@@ -173,137 +103,6 @@ public final class FileActions implements AutoCloseable {
     void chooseAndOpen() {
         dialogs().chooseToOpen(folder()).ifPresent(this::openInstead);
     }
-
-    /** Offers what a process that ended without closing left, if anything. */
-    public void offerRecovered() {
-        desk.beside(
-                () ->
-                        recoveries.left().stream()
-                                .map(left -> new Found(left, difference(left)))
-                                .toList(),
-                found -> {
-                    if (!found.isEmpty()) {
-                        dialogs()
-                                .choose(
-                                        "Not saved when Pteron ended",
-                                        "Choose what to open again.",
-                                        found,
-                                        new Dialogs.Picking<>(
-                                                Found::words, this::recover, this::throwAway));
-                    }
-                },
-                sentence -> window.tell("Nothing was recovered", sentence));
-    }
-
-    /** What was left, and how it differs from what is saved. */
-    private record Found(Recoveries.Left left, String difference) {
-        String words() {
-            String name = left.kept().plan().name();
-            return "%s, %s%n%s".formatted(name, Dialogs.time(left.kept().time()), difference);
-        }
-    }
-
-    private static String difference(Recoveries.Left left) {
-        Optional<Path> file = left.kept().file();
-        if (file.isEmpty()) {
-            return "never saved";
-        }
-        Path name = file.get().getFileName();
-        if (!Files.isRegularFile(file.get())) {
-            return name + " is gone";
-        }
-        try {
-            BoxPlan saved = PlanFile.read(file.get(), MaterialLibrary.starting());
-            return "beside " + name + ": " + PlanDifference.text(saved, left.kept().plan());
-        } catch (IOException | PlanFormatException e) {
-            return name + " cannot be read";
-        }
-    }
-
-    private void recover(Found found) {
-        leave(
-                () -> {
-                    Path file = found.left.kept().file().orElse(null);
-                    BoxModel model =
-                            BoxModel.of(found.left.kept().plan(), MaterialLibrary.starting());
-                    PlanDocument document = new PlanDocument(model, file, stamp(file));
-                    document.neverSaved();
-                    window.show(document);
-                    keeper.keepNow(() -> recoveries.forget(found.left));
-                });
-    }
-
-    private static Stamp stamp(Path file) {
-        try {
-            return file == null ? Stamp.NONE : Stamp.of(file);
-        } catch (IOException e) {
-            return Stamp.NONE;
-        }
-    }
-
-    private void throwAway(Found found) {
-        recoveries.forget(found.left);
-    }
-
-    /** Lets one of the earlier saves of the open plan's file be opened. */
-    void chooseEarlier() {
-        Optional<Path> file = document().file();
-        if (file.isEmpty()) {
-            window.tell("No earlier saves", "This plan was never saved; save it first.");
-            return;
-        }
-        BoxPlan now = document().plan();
-        desk.beside(
-                () -> saves.all(file.get()).stream().map(save -> Old.of(save, now)).toList(),
-                all -> {
-                    if (all.isEmpty()) {
-                        window.tell("No earlier saves", "None is kept of " + file.get() + ".");
-                    } else {
-                        dialogs()
-                                .choose(
-                                        "Earlier saves",
-                                        "The last %d at most. The one you choose opens in place of the plan, and its file stays as it is until you save."
-                                                .formatted(EarlierSaves.MOST),
-                                        all,
-                                        new Dialogs.Picking<>(
-                                                Old::words,
-                                                old -> openEarlier(old, file.get()),
-                                                null));
-                    }
-                },
-                sentence -> window.tell("Earlier saves were not read", sentence));
-    }
-
-    /** An earlier save, and how it differs from the open plan. */
-    private record Old(EarlierSaves.Save save, Optional<BoxPlan> plan, String difference) {
-        static Old of(EarlierSaves.Save save, BoxPlan now) {
-            try {
-                BoxPlan plan = PlanFile.read(save.copy(), MaterialLibrary.starting());
-                return new Old(save, Optional.of(plan), PlanDifference.text(now, plan));
-            } catch (IOException | PlanFormatException e) {
-                return new Old(save, Optional.empty(), "cannot be read");
-            }
-        }
-
-        String words() {
-            return "%s%n%s".formatted(Dialogs.time(save.time()), difference);
-        }
-    }
-
-    private void openEarlier(Old old, Path file) {
-        Stamp stamp = document().stamp();
-        old.plan.ifPresent(
-                plan ->
-                        leave(
-                                () -> {
-                                    BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
-                                    PlanDocument document = new PlanDocument(model, file, stamp);
-                                    document.neverSaved();
-                                    window.show(document);
-                                }));
-    }
-
-    // --- saving
 
     void save() {
         save(() -> {});
@@ -349,9 +148,9 @@ public final class FileActions implements AutoCloseable {
                             boolean other = !document.file().equals(Optional.of(file));
                             document.savedAs(plan, file, stamp);
                             if (other && window.bench() != null && document() == document) {
-                                markOpen(file);
+                                keeping.markOpen(file);
                             }
-                            window.recent().opened(file);
+                            window.opened(file);
                             then.run();
                         },
                         () -> conflict(file, then),
@@ -369,8 +168,7 @@ public final class FileActions implements AutoCloseable {
     }
 
     private void conflict(Path file, Runnable then) {
-        notice.run();
-        deciding = true;
+        keeping.deciding();
         dialogs()
                 .ask(
                         "Somebody else changed this plan meanwhile",
@@ -379,18 +177,12 @@ public final class FileActions implements AutoCloseable {
                         List.of(
                                 new Choice(
                                         "Save mine beside it",
-                                        decided(() -> saveTo(beside(file), Stamp.NONE, then))),
+                                        keeping.decided(
+                                                () -> saveTo(beside(file), Stamp.NONE, then))),
                                 new Choice(
                                         "Write over theirs (kept among earlier saves)",
-                                        decided(() -> saveTo(file, null, then))),
-                                new Choice("Not now", decided(() -> leaving = false))));
-    }
-
-    private Runnable decided(Runnable way) {
-        return () -> {
-            deciding = false;
-            way.run();
-        };
+                                        keeping.decided(() -> saveTo(file, null, then))),
+                                new Choice("Not now", keeping.decided(() -> leaving = false))));
     }
 
     /** {@return a name beside a file that is not taken} */

@@ -18,10 +18,10 @@ import pteron.exchange.file.WholeFile;
 /** What goes out of a plan and into it besides its own file: lists, drawings, materials. */
 public final class ListActions {
 
-    private final AppWindow window;
+    private final PlanWindow window;
     private final FileDesk desk;
 
-    ListActions(AppWindow window, FileDesk desk) {
+    ListActions(PlanWindow window, FileDesk desk) {
         this.window = window;
         this.desk = desk;
     }

@@ -3,6 +3,7 @@ package pteron.app.window;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
@@ -17,16 +18,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingView;
+import pteron.app.route.ScreenRoute;
 import pteron.app.side.FiguresPane;
 import pteron.app.side.FindingsPane;
 import pteron.app.side.InputsPane;
 import pteron.app.side.WorkingPane;
 import pteron.app.station.Workbench;
-import pteron.app.table.MatterPane;
-import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
+import pteron.core.picture.Drawings;
 import pteron.core.station.Station;
 
 /** Route, drawing, findings, beam and working, put together. */
@@ -112,13 +113,20 @@ final class MainWindow extends BorderPane {
         return switches;
     }
 
-    /** The make-up is looked at cut through; a table goes with its station. */
+    /** Some stations are looked at in a view of their own; a table goes with its station. */
     private void followStation(Station station) {
         bench.tableProperty().set("");
-        boolean cut = bench.viewProperty().get() == View.SECTION;
-        if (station == Station.MAKE_UP) {
-            bench.viewProperty().set(View.SECTION);
-        } else if (cut) {
+        Optional<View> own = ScreenRoute.of(station).view();
+        boolean anothersOwn =
+                ScreenRoute.ALL.stream()
+                        .anyMatch(
+                                screen ->
+                                        screen.view()
+                                                .filter(bench.viewProperty().get()::equals)
+                                                .isPresent());
+        if (own.isPresent()) {
+            bench.viewProperty().set(own.get());
+        } else if (anothersOwn) {
             bench.viewProperty().set(View.LEFT);
         }
     }

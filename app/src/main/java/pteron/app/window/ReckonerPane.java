@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import pteron.core.figure.Figure;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.reckon.Calculator;
+import pteron.core.reckon.Input;
 import pteron.core.reckon.Inputs;
 import pteron.core.reckon.Reckoner;
 import pteron.exchange.words.WorkingWords;
@@ -63,7 +64,7 @@ final class ReckonerPane extends BorderPane {
         grid.setHgap(12);
         grid.setVgap(6);
         int row = 0;
-        for (Calculator.Input input : calculator.inputs()) {
+        for (Input input : calculator.inputs()) {
             TextField field = new TextField(input.usual());
             field.setId("reckon-" + input.key());
             field.textProperty().subscribe((before, now) -> reckon(calculator));
@@ -78,7 +79,7 @@ final class ReckonerPane extends BorderPane {
 
     private void reckon(Calculator calculator) {
         Map<String, String> typed = new LinkedHashMap<>();
-        for (Calculator.Input input : calculator.inputs()) {
+        for (Input input : calculator.inputs()) {
             String text = fields.get(input.key()).getText();
             if (!text.equals(input.usual())) {
                 typed.put(input.key(), text);

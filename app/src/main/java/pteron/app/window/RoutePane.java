@@ -1,6 +1,6 @@
 package pteron.app.window;
 
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -11,22 +11,23 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pteron.app.route.StationSummary;
 import pteron.app.side.MarginBar;
-import pteron.app.station.StationSummary;
 import pteron.app.station.Workbench;
 import pteron.core.figure.Severity;
+import pteron.core.model.Route;
 import pteron.core.station.Station;
 
 /** The route: the stations in the order of the work, each with its telling figure and worst margin. */
 final class RoutePane extends VBox {
 
     private final Workbench bench;
-    private final Map<Station, Stop> stops = new EnumMap<>(Station.class);
+    private final Map<Station, Stop> stops = new LinkedHashMap<>();
 
     RoutePane(Workbench bench) {
         this.bench = bench;
         getStyleClass().add("route");
-        for (Station station : Station.values()) {
+        for (Station station : Route.stations()) {
             Stop stop = new Stop(station);
             stops.put(station, stop);
             getChildren().add(stop);
@@ -34,7 +35,7 @@ final class RoutePane extends VBox {
         bench.document().modelProperty().subscribe(model -> update());
         bench.cutting().cuttingProperty().subscribe(cutting -> update());
         bench.stationProperty()
-                .subscribe(chosen -> stops.forEach((s, stop) -> stop.choose(s == chosen)));
+                .subscribe(chosen -> stops.forEach((s, stop) -> stop.choose(s.equals(chosen))));
     }
 
     private void update() {

@@ -3,6 +3,7 @@ package pteron.app.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,10 +27,20 @@ final class StartScreen extends StackPane {
 
     private static final double PICTURE_SCALE = 0.018;
 
-    private final AppWindow window;
+    /**
+     * What can be chosen. Immutable.
+     *
+     * @param begin shows a plan that was never saved
+     * @param open opens a file
+     * @param choose lets a file be chosen
+     * @param reckon opens the small sums
+     */
+    record Ways(Consumer<BoxPlan> begin, Consumer<Path> open, Runnable choose, Runnable reckon) {}
 
-    StartScreen(AppWindow window, List<Path> recent) {
-        this.window = window;
+    private final Ways ways;
+
+    StartScreen(Ways ways, List<Path> recent) {
+        this.ways = ways;
         getStyleClass().add("start");
         Label title = new Label("Pteron");
         title.getStyleClass().add("start-title");
@@ -42,19 +53,19 @@ final class StartScreen extends StackPane {
         Button demo = new Button("Open the demo: Wagtail, a seed-exchange room on a trailer");
         demo.setId("start-demo");
         demo.getStyleClass().add("primary");
-        demo.setOnAction(event -> window.show(Demos.wagtail(), null));
+        demo.setOnAction(event -> ways.begin().accept(Demos.wagtail()));
         Button dipper = new Button("Dipper, a slide-in on a pickup");
         dipper.setId("start-dipper");
-        dipper.setOnAction(event -> window.show(Demos.dipper(), null));
+        dipper.setOnAction(event -> ways.begin().accept(Demos.dipper()));
         Button siskin = new Button("Siskin, an arched roof on a small chassis");
         siskin.setId("start-siskin");
-        siskin.setOnAction(event -> window.show(Demos.siskin(), null));
+        siskin.setOnAction(event -> ways.begin().accept(Demos.siskin()));
         Button open = new Button("Open a plan …   Ctrl O");
         open.setId("start-open");
-        open.setOnAction(event -> window.files().chooseAndOpen());
+        open.setOnAction(event -> ways.choose().run());
         Button reckoner = new Button("Reckoner: the small sums by themselves");
         reckoner.setId("start-reckoner");
-        reckoner.setOnAction(event -> window.showReckoner());
+        reckoner.setOnAction(event -> ways.reckon().run());
         Label caution = new Label(Cautions.ON_PAPER);
         caution.getStyleClass().add("quiet");
         VBox all =
@@ -90,7 +101,7 @@ final class StartScreen extends StackPane {
         Button button = new Button(plan.name(), picture);
         button.setContentDisplay(ContentDisplay.TOP);
         button.setId("start-" + plan.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
-        button.setOnAction(event -> window.show(plan, null));
+        button.setOnAction(event -> ways.begin().accept(plan));
         return button;
     }
 
@@ -98,7 +109,7 @@ final class StartScreen extends StackPane {
         VBox list = new VBox(2);
         for (Path file : recent) {
             Hyperlink link = new Hyperlink(file.getFileName() + "   " + file.getParent());
-            link.setOnAction(event -> window.open(file));
+            link.setOnAction(event -> ways.open().accept(file));
             list.getChildren().add(link);
         }
         Node section = section("Opened last", list);

@@ -7,18 +7,20 @@ import org.junit.jupiter.api.Test;
 import pteron.app.document.PlanDocument;
 import pteron.core.curve.Curve;
 import pteron.core.drawing.Drawing;
-import pteron.core.drawing.Drawings;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
 import pteron.core.edit.OutlineTools;
 import pteron.core.geometry.Point2;
+import pteron.core.makeup.MakeUpStation;
+import pteron.core.opening.OpeningStation;
+import pteron.core.outline.OutlineStation;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.station.Station;
 
 /** The behaviour in millimetres, without a window. */
 class DrawingBehaviorTest {
@@ -34,7 +36,9 @@ class DrawingBehaviorTest {
     }
 
     private Grip grip(String id) {
-        return Drawings.of(document.model(), View.LEFT, Station.OPENINGS, "").grips().stream()
+        return Drawings.of(document.model(), View.LEFT, OpeningStation.OPENINGS, "")
+                .grips()
+                .stream()
                 .filter(g -> g.part().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -92,7 +96,9 @@ class DrawingBehaviorTest {
     }
 
     private Grip handle(String part) {
-        return Drawings.of(document.model(), View.LEFT, Station.OUTLINE, part).grips().stream()
+        return Drawings.of(document.model(), View.LEFT, OutlineStation.OUTLINE, part)
+                .grips()
+                .stream()
                 .filter(g -> g.part().equals(part))
                 .findFirst()
                 .orElseThrow();
@@ -154,7 +160,9 @@ class DrawingBehaviorTest {
     @Test
     void layer_draggedAndNudged_inHalfMillimetres() {
         Grip face =
-                Drawings.of(document.model(), View.SECTION, Station.MAKE_UP, "").grips().stream()
+                Drawings.of(document.model(), View.SECTION, MakeUpStation.MAKE_UP, "")
+                        .grips()
+                        .stream()
                         .filter(g -> g.part().equals("walls.innerSkin.thickness"))
                         .findFirst()
                         .orElseThrow();
@@ -180,7 +188,7 @@ class DrawingBehaviorTest {
 
     @Test
     void transform_fits_zoomsAboutAPoint_andGoesBack() {
-        Drawing drawing = Drawings.of(document.model(), View.LEFT, Station.OPENINGS, "");
+        Drawing drawing = Drawings.of(document.model(), View.LEFT, OpeningStation.OPENINGS, "");
         ViewTransform fit = ViewTransform.fitting(drawing, 800, 500);
         assertThat(fit.x(drawing.bounds().fromU())).isGreaterThanOrEqualTo(0);
         assertThat(fit.x(drawing.bounds().toU())).isLessThanOrEqualTo(800);

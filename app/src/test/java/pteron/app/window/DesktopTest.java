@@ -14,13 +14,15 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
+import pteron.core.balance.BalanceStation;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.station.Station;
+import pteron.core.sealing.SealingStation;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 
@@ -123,7 +125,7 @@ class DesktopTest extends DesktopRobot {
     @Test
     void stations_views_working_byMouse() {
         robot.clickOn(node("stop-balance"));
-        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.BALANCE);
+        assertThat(window.bench().stationProperty().get()).isEqualTo(BalanceStation.BALANCE);
         robot.clickOn(node("view-rear"));
         assertThat(window.bench().viewProperty().get()).isEqualTo(View.REAR);
         robot.interact(() -> window.showSide("figures"));
@@ -139,7 +141,7 @@ class DesktopTest extends DesktopRobot {
     void byKeyboardAlone() {
         robot.push(KeyCode.ALT, KeyCode.DIGIT2);
         settle();
-        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.OUTLINE);
+        assertThat(window.bench().stationProperty().get()).isEqualTo(OutlineStation.OUTLINE);
         robot.interact(() -> node("dim-outline.2.x").requestFocus());
         robot.push(KeyCode.ENTER);
         settle();
@@ -234,7 +236,7 @@ class DesktopTest extends DesktopRobot {
         robot.interact(() -> ((TextField) node("search-field")).setText("go to seal"));
         robot.push(KeyCode.ENTER);
         settle();
-        assertThat(window.bench().stationProperty().get()).isEqualTo(Station.SEALING);
+        assertThat(window.bench().stationProperty().get()).isEqualTo(SealingStation.SEALING);
     }
 
     @Test

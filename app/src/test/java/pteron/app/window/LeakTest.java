@@ -15,7 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
-import pteron.core.station.Station;
+import pteron.core.model.Route;
 import pteron.exchange.demo.Demos;
 
 /**
@@ -80,7 +80,7 @@ class LeakTest {
                         window.show(Demos.all().get(which), null);
                         closed.add(new WeakReference<>(window.bench().document().model()));
                         closed.add(new WeakReference<>(window.bench()));
-                        window.bench().stationProperty().set(Station.values()[which + 1]);
+                        window.bench().stationProperty().set(Route.stations().get(which + 1));
                         window.showSide("inputs");
                     });
             Thread.sleep(50);

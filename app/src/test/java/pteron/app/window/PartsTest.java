@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import pteron.app.cutting.CutPane;
 import pteron.app.document.PlanDocument;
 import pteron.app.side.FiguresPane;
 import pteron.app.side.FindingsPane;
@@ -28,10 +29,10 @@ import pteron.app.side.MarginBar;
 import pteron.app.side.WorkingPane;
 import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
-import pteron.app.table.CutPane;
+import pteron.core.cutting.CuttingStation;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.station.Station;
+import pteron.core.sealing.SealingStation;
 
 /** Parts of the window by themselves. */
 class PartsTest {
@@ -116,7 +117,7 @@ class PartsTest {
 
     @Test
     void bars_standInTheCutPane() throws Exception {
-        robot.interact(() -> bench.stationProperty().set(Station.CUTTING));
+        robot.interact(() -> bench.stationProperty().set(CuttingStation.CUTTING));
         WaitForAsyncUtils.waitFor(
                 60, TimeUnit.SECONDS, () -> !bench.cutting().workingProperty().get());
         show(made(() -> new CutPane(bench)));
@@ -158,7 +159,7 @@ class PartsTest {
     @Test
     void figuresAndInputs_areThoseOfTheStation() throws Exception {
         show(made(() -> new FiguresPane(bench, new SimpleBooleanProperty(true))));
-        robot.interact(() -> bench.stationProperty().set(Station.SEALING));
+        robot.interact(() -> bench.stationProperty().set(SealingStation.SEALING));
         List<String> ids =
                 robot.lookup(".figure-row").queryAll().stream().map(Node::getId).toList();
         assertThat(ids).hasSize(6).allMatch(id -> id.startsWith("figure-sealing."));

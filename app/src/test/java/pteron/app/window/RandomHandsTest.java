@@ -32,6 +32,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.action.Command;
 import pteron.core.drawing.View;
+import pteron.core.model.Route;
 import pteron.core.plan.BoxPlan;
 import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
@@ -462,7 +463,7 @@ class RandomHandsTest extends DesktopRobot {
     }
 
     private String look() throws Exception {
-        Station station = any(List.of(Station.values()));
+        Station station = any(Route.stations());
         View view = any(List.of(View.values()));
         onScreen(
                 () -> {

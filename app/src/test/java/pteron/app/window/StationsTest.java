@@ -15,8 +15,13 @@ import javafx.scene.shape.Rectangle;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Framed;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.drawing.View;
+import pteron.core.frame.FrameStation;
 import pteron.core.glue.Glues;
+import pteron.core.makeup.MakeUpStation;
+import pteron.core.model.Route;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.UnitSystem;
@@ -40,15 +45,15 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void makeUp_isLookedAtCutThrough_andLeftAgain() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         assertThat(window.bench().viewProperty().get()).isEqualTo(View.SECTION);
-        go(Station.FRAME);
+        go(FrameStation.FRAME);
         assertThat(window.bench().viewProperty().get()).isEqualTo(View.LEFT);
     }
 
     @Test
     void layer_typedInTheCut_makesTheWallThicker() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         String mass = text("total-mass");
         type("walls.innerSkin.thickness", "9");
         assertThat(plan().makeUp().walls().innerSkin().thicknessMm()).isEqualTo(9);
@@ -57,7 +62,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void layer_draggedInTheCut_undoneInOneStep() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         Rectangle grip = (Rectangle) node("grip-floor.core.thickness");
         robot.moveTo(grip).press(MouseButton.PRIMARY).moveBy(0, -25).release(MouseButton.PRIMARY);
         settle();
@@ -70,7 +75,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void layers_addedAndTakenOff() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         choose("tool-add-layer", "walls, inside");
         assertThat(plan().makeUp().walls().inside()).hasSize(1);
         assertThat(exists("dim-walls.inside.0.thickness")).isTrue();
@@ -80,7 +85,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void schools_sideBySide_swapAndDrop() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         press("tool-schools");
         assertThat(node("schools-pane").isVisible()).isTrue();
         assertThat(node("drawing").isVisible()).isFalse();
@@ -104,7 +109,7 @@ class StationsTest extends DesktopRobot {
     /** What eats the foam is told beside the joint, and is gone with the cure. */
     @Test
     void glues_tellEveryJoint_andFollowTheLayers() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         press("tool-glues");
         Node pane = node("glues-pane");
         assertThat(pane.isVisible()).isTrue();
@@ -134,7 +139,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void scales_read_andTaken() {
-        go(Station.CARRIER);
+        go(CarrierStation.CARRIER);
         press("tool-scales");
         assertThat(node("scales-pane").isVisible()).isTrue();
         press("scales-again");
@@ -149,7 +154,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void anotherKindOfCarrier_itsFieldsFollow() {
-        go(Station.CARRIER);
+        go(CarrierStation.CARRIER);
         robot.interact(() -> window.showSide("inputs"));
         settle();
         choose("tool-kind", "pickup");
@@ -167,7 +172,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void region_setsTheLimits() {
-        go(Station.CARRIER);
+        go(CarrierStation.CARRIER);
         robot.interact(() -> window.showSide("inputs"));
         settle();
         @SuppressWarnings("unchecked")
@@ -180,7 +185,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void corner_dragged_snapsAndSaysSo() {
-        go(Station.OUTLINE);
+        go(OutlineStation.OUTLINE);
         Rectangle corner = (Rectangle) node("grip-outline.1");
         robot.moveTo(corner).press(MouseButton.PRIMARY).moveBy(20, -30).moveBy(20, -20);
         settle();
@@ -194,7 +199,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void corner_byKeys_andTools() {
-        go(Station.OUTLINE);
+        go(OutlineStation.OUTLINE);
         select("outline.3");
         press("tool-batten");
         assertThat(plan().box().outline().get(3).link().through()).hasSize(3);
@@ -225,7 +230,7 @@ class StationsTest extends DesktopRobot {
     /** The wall before the rake of Wagtail rises 950 to 2160 over 560: any place can be asked. */
     @Test
     void uprights_forAnySpacing_andOnePlace() {
-        go(Station.OUTLINE);
+        go(OutlineStation.OUTLINE);
         press("tool-uprights");
         assertThat(node("uprights-pane").isVisible()).isTrue();
         TextField place = (TextField) node("uprights-place");
@@ -255,7 +260,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void startFromAReadyOutline_andUnfold() {
-        go(Station.OUTLINE);
+        go(OutlineStation.OUTLINE);
         choose("tool-start", "Arched roof");
         assertThat(window.bench().document().model().outline().usable()).isTrue();
         robot.interact(() -> window.bench().viewProperty().set(View.UNFOLDED));
@@ -271,7 +276,7 @@ class StationsTest extends DesktopRobot {
     void everyDemo_atEveryStationAndView_isDrawn() {
         for (BoxPlan demo : Demos.all()) {
             robot.interact(() -> window.show(demo, null));
-            for (Station station : Station.values()) {
+            for (Station station : Route.stations()) {
                 go(station);
                 for (View view : View.values()) {
                     robot.interact(() -> window.bench().viewProperty().set(view));
@@ -285,7 +290,7 @@ class StationsTest extends DesktopRobot {
     /** A table that nobody sees is not filled again at every edit; opened, it shows the plan as it is. */
     @Test
     void hiddenTable_isFilledWhenItIsOpened() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         press("tool-glues");
         Node pane = node("glues-pane");
         press("tool-glues");
@@ -300,7 +305,7 @@ class StationsTest extends DesktopRobot {
 
     @Test
     void materials_foundAndRead_eachValueWithItsSource() {
-        go(Station.MAKE_UP);
+        go(MakeUpStation.MAKE_UP);
         press("tool-materials");
         TextField find = (TextField) node("materials-find");
         robot.interact(() -> find.setText("c24"));

@@ -13,7 +13,6 @@ import pteron.core.figure.Severity;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Trailer;
 
 /** Whether the loads are under the ratings and the coupler is in its band. */
@@ -134,7 +133,7 @@ final class BalanceCheck {
     private void add(String code, Severity severity, Quantity demand, Limit limit, Cure cure) {
         Place place =
                 new Place(
-                        Station.BALANCE,
+                        BalanceStation.BALANCE,
                         "",
                         balance.centre().x(),
                         balance.centre().y(),

@@ -28,8 +28,13 @@ final class BalanceFigures {
     static List<Figure> of(Balance balance, Carrier carrier) {
         BalanceFigures all = new BalanceFigures(balance, carrier);
         List<Figure> figures = new ArrayList<>();
-        figures.add(all.mass("balance.total-mass", "Everything, empty inside", balance.massKg()));
-        figures.add(all.mass("balance.box-mass", "The box", balance.boxKg()));
+        figures.add(
+                all.mass(
+                        BalanceStation.BALANCE.figure("total-mass"),
+                        "Everything, empty inside",
+                        balance.massKg()));
+        figures.add(
+                all.mass(BalanceStation.BALANCE.figure("box-mass"), "The box", balance.boxKg()));
         figures.add(all.centre("x", "behind the front face", balance.centre().x()));
         figures.add(all.centre("y", "right of the middle", balance.centre().y()));
         figures.add(all.centre("z", "above the deck", balance.centre().z()));
@@ -80,7 +85,7 @@ final class BalanceFigures {
 
     private Figure centre(String axis, String words, double mm) {
         return Figure.of(
-                "balance.centre-" + axis,
+                BalanceStation.BALANCE.figure("centre-" + axis),
                 "Weight sits " + words,
                 Quantity.mm(mm),
                 () ->
@@ -112,7 +117,7 @@ final class BalanceFigures {
 
     private Figure frontLoad() {
         return Figure.of(
-                "balance." + front.key() + "-load",
+                BalanceStation.BALANCE.figure(front.key() + "-load"),
                 "Load on the " + front.name(),
                 frontKg(),
                 () -> equilibrium("R = m · (xa − xg) / xa").source("equilibrium on level ground"));
@@ -121,7 +126,7 @@ final class BalanceFigures {
     private Figure share() {
         boolean coupler = front.key().equals("coupler");
         return Figure.of(
-                "balance." + front.key() + "-share",
+                BalanceStation.BALANCE.figure(front.key() + "-share"),
                 "Share on the " + front.name(),
                 new Quantity(balance.load().frontPercent(), Unit.PERCENT),
                 () ->
@@ -135,7 +140,7 @@ final class BalanceFigures {
 
     private Figure rearLoad() {
         return Figure.of(
-                "balance." + rear.key() + "-load",
+                BalanceStation.BALANCE.figure(rear.key() + "-load"),
                 "Load on " + rear.name(),
                 Quantity.kg(balance.load().rearKg()),
                 () ->
@@ -146,7 +151,7 @@ final class BalanceFigures {
 
     private Figure axle(int number) {
         return Figure.of(
-                "balance.axle-" + number,
+                BalanceStation.BALANCE.figure("axle-" + number),
                 "Load on axle " + number,
                 Quantity.kg(balance.eachAxleKg()),
                 () ->
@@ -162,7 +167,7 @@ final class BalanceFigures {
 
     private static Figure margin(String key, String name, double has, double may) {
         return Figure.of(
-                "balance.margin-" + key,
+                BalanceStation.BALANCE.figure("margin-" + key),
                 "Left to the " + name,
                 Quantity.kg(may - has),
                 () ->

@@ -50,7 +50,7 @@ public final class PartList {
     }
 
     /** {@return all parts of the box: frame, sheets, foam, openings, sealing} */
-    public static List<Part> box(MakeUp makeUp, MaterialLibrary library, WeightStage.SetOut built) {
+    public static List<Part> box(MakeUp makeUp, MaterialLibrary library, SetOut built) {
         Frame frame = built.frame();
         Openings openings = built.openings();
         PartList list = new PartList(library);
@@ -124,7 +124,7 @@ public final class PartList {
     }
 
     private static List<Polygon2> holes(Panel panel, Openings openings) {
-        return openings.in(panel).stream().map(one -> one.clear().polygon()).toList();
+        return openings.in(panel).stream().map(one -> Polygon2.rectangle(one.clear())).toList();
     }
 
     private double density(String material) {

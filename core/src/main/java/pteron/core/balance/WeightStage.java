@@ -10,6 +10,7 @@ import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.frame.Frame;
+import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
@@ -24,7 +25,6 @@ import pteron.core.shell.Shell;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 
 /** Weighs the box. */
 public final class WeightStage {
@@ -42,16 +42,6 @@ public final class WeightStage {
             MaterialLibrary library,
             Optional<SetOut> built,
             Optional<ByArea> areas) {}
-
-    /**
-     * What is set out.
-     *
-     * @param frame members
-     * @param openings doors and windows
-     * @param skins sheets
-     * @param sealing joints
-     */
-    public record SetOut(Frame frame, Openings openings, Skins skins, Sealing sealing) {}
 
     /**
      * What is weighed by its areas.
@@ -113,7 +103,7 @@ public final class WeightStage {
         return new Finding(
                 "WEIGHED_BY_AREAS",
                 Severity.NOTE,
-                Place.of(Station.FRAME),
+                Place.of(FrameStation.FRAME),
                 Quantity.count(0),
                 Limit.atLeast(Quantity.count(1)),
                 Cure.advice("FRAME_NOT_SET_OUT", Quantity.count(1)));

@@ -48,7 +48,7 @@ record CabGap(
     }
 
     private static Optional<Bounds2> part(Polygon2 side, Bounds2 room) {
-        return side.shared(room.polygon()).stream()
+        return side.shared(Polygon2.rectangle(room)).stream()
                 .map(Polygon2::bounds)
                 .reduce(
                         (a, b) ->

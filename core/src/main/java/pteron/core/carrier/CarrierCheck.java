@@ -11,7 +11,6 @@ import pteron.core.outline.Outline;
 import pteron.core.plan.PlanLimits;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Steel.Outrigger;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
@@ -28,7 +27,7 @@ final class CarrierCheck {
     /** Departure angle below which a ramp or a dip touches (degrees); common practice. */
     static final double FLAT_DEPARTURE_DEGREES = 10;
 
-    private final CarrierStage.Input plan;
+    private final CarrierInput plan;
     private final Carrier carrier;
     private final Outline outline;
     private final Standing standing;
@@ -89,7 +88,7 @@ final class CarrierCheck {
                     new Finding(
                             code,
                             Severity.WATCH,
-                            Place.of(Station.CARRIER, "deck").at(x, 0),
+                            Place.of(CarrierStation.CARRIER, "deck").at(x, 0),
                             Quantity.mm(overMm),
                             Limit.atMost(Quantity.mm(0)),
                             cure));
@@ -237,6 +236,7 @@ final class CarrierCheck {
     }
 
     private void add(String code, Severity severity, Quantity demand, Limit limit, Cure cure) {
-        findings.add(new Finding(code, severity, Place.of(Station.CARRIER), demand, limit, cure));
+        findings.add(
+                new Finding(code, severity, Place.of(CarrierStation.CARRIER), demand, limit, cure));
     }
 }

@@ -5,7 +5,6 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.RunningGear.Axle;
 import pteron.core.vehicle.RunningGear.Weighed;
@@ -15,7 +14,7 @@ final class CarrierFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final FigureList figures = new FigureList(Station.CARRIER);
+    private final FigureList figures = new FigureList(CarrierStation.CARRIER);
 
     private CarrierFigures(Standing standing) {
         this.standing = standing;

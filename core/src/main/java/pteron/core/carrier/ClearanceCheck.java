@@ -10,7 +10,6 @@ import pteron.core.figure.Severity;
 import pteron.core.plan.Opening;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Solid;
@@ -53,7 +52,7 @@ final class ClearanceCheck {
                     new Finding(
                             clashes ? "BOX_HITS_SOLID" : "SOLID_IS_TIGHT",
                             clashes ? Severity.STOPS : Severity.WATCH,
-                            Place.of(Station.CARRIER, solid.name())
+                            Place.of(CarrierStation.CARRIER, solid.name())
                                     .at(x, solid.up().toMm() - standing.carrier().raisedMm()),
                             Quantity.mm(clearance.gapMm()),
                             Limit.atLeast(Quantity.mm(clashes ? 0 : Clearance.TIGHT_MM)),
@@ -107,7 +106,7 @@ final class ClearanceCheck {
                 new Finding(
                         code,
                         has < 0 ? Severity.STOPS : Severity.WATCH,
-                        Place.of(Station.CARRIER, "cab"),
+                        Place.of(CarrierStation.CARRIER, "cab"),
                         Quantity.mm(has),
                         Limit.atLeast(Quantity.mm(needs)),
                         cure));
@@ -126,7 +125,7 @@ final class ClearanceCheck {
                     new Finding(
                             any ? "CAB_WINDOW_NOT_IN_LINE" : "CAB_WINDOW_COVERED",
                             any ? Severity.WATCH : Severity.NOTE,
-                            Place.of(Station.CARRIER, "cab"),
+                            Place.of(CarrierStation.CARRIER, "cab"),
                             Quantity.ratio(share),
                             Limit.atLeast(Quantity.ratio(IN_LINE)),
                             Cure.advice("MOVE_FRONT_WINDOW", Quantity.ratio(share))));

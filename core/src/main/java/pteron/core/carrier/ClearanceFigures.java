@@ -5,7 +5,6 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Solid;
 
 /** Room between the box and what it may hit: solids, the cab and its window. */
@@ -13,7 +12,7 @@ final class ClearanceFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final FigureList figures = new FigureList(Station.CARRIER);
+    private final FigureList figures = new FigureList(CarrierStation.CARRIER);
 
     private ClearanceFigures(Standing standing) {
         this.standing = standing;

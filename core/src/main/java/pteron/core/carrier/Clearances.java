@@ -65,7 +65,7 @@ final class Clearances {
                     ? new Clearance(solid, Clearance.Way.SIDEWAYS, sideways, 0)
                     : clash(solid, sideways, shadow);
         }
-        Polygon2 outer = shadow.polygon();
+        Polygon2 outer = Polygon2.rectangle(shadow);
         double apart =
                 shapes.stream().mapToDouble(shape -> shape.distance(outer)).min().orElseThrow();
         double gap = sideways < 0 ? apart : Math.hypot(sideways, apart);
@@ -107,7 +107,7 @@ final class Clearances {
     }
 
     private static double shared(List<Polygon2> shapes, Bounds2 shadow) {
-        Polygon2 outer = shadow.polygon();
+        Polygon2 outer = Polygon2.rectangle(shadow);
         return shapes.stream().mapToDouble(shape -> shape.sharedArea(outer)).sum();
     }
 

@@ -6,14 +6,13 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 
 /** How high, long and wide carrier and box are, and how one gets in. */
 final class SizeFigures {
 
     private final Standing standing;
     private final Carrier carrier;
-    private final FigureList figures = new FigureList(Station.CARRIER);
+    private final FigureList figures = new FigureList(CarrierStation.CARRIER);
 
     private SizeFigures(Standing standing) {
         this.standing = standing;

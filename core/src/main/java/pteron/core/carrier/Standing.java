@@ -2,6 +2,7 @@ package pteron.core.carrier;
 
 import java.util.Optional;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Opening;
 import pteron.core.vehicle.Cab;
@@ -10,7 +11,7 @@ import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
 
 /** Heights, lengths and angles of a box that stands on its carrier. Pure sums over plan and outline. */
-record Standing(CarrierStage.Input plan, Carrier carrier, Outline outline) {
+record Standing(CarrierInput plan, Carrier carrier, Outline outline) {
 
     /** What a truck reaches ahead of its front axle (mm); common practice. */
     static final double AHEAD_OF_FRONT_AXLE_MM = 900;
@@ -99,7 +100,10 @@ record Standing(CarrierStage.Input plan, Carrier carrier, Outline outline) {
         double area = cab.width() * cab.height();
         return plan.openings().stream()
                         .filter(opening -> opening.wall() == Opening.Wall.FRONT)
-                        .mapToDouble(opening -> cab.polygon().sharedArea(hole(opening).polygon()))
+                        .mapToDouble(
+                                opening ->
+                                        Polygon2.rectangle(cab)
+                                                .sharedArea(Polygon2.rectangle(hole(opening))))
                         .max()
                         .orElse(0)
                 / area;

@@ -146,7 +146,7 @@ public final class Batten implements Curve {
      * @return energy (1/mm)
      */
     public double bendingEnergy() {
-        return CurveSums.along(this, s -> curvature(s) * curvature(s)) / 2;
+        return GaussSum.over(stations(), s -> curvature(s) * curvature(s)) / 2;
     }
 
     /**

@@ -108,11 +108,20 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
     /** {@return bars, lengths, bound and waste as figures} */
     public List<Figure> figures() {
         return List.of(
-                figure("cutting.bars", "Bars to buy", Quantity.count(barCount())),
-                figure("cutting.bought", "Length of bars to buy", metres(boughtMm())),
-                figure("cutting.bound", "Proven least length", metres(boundMm())),
                 figure(
-                        "cutting.waste",
+                        CuttingStation.CUTTING.figure("bars"),
+                        "Bars to buy",
+                        Quantity.count(barCount())),
+                figure(
+                        CuttingStation.CUTTING.figure("bought"),
+                        "Length of bars to buy",
+                        metres(boughtMm())),
+                figure(
+                        CuttingStation.CUTTING.figure("bound"),
+                        "Proven least length",
+                        metres(boundMm())),
+                figure(
+                        CuttingStation.CUTTING.figure("waste"),
                         "Left over and sawn away",
                         new Quantity(wastePercent(), Unit.PERCENT)));
     }

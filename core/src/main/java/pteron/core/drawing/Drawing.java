@@ -36,7 +36,7 @@ public record Drawing(
     }
 
     /** {@return the same view with the dimensions of the whole box alone, in the nearest rows} */
-    Drawing withOverallDimensions() {
+    public Drawing withOverallDimensions() {
         List<Dimension> overall = dimensions.stream().filter(Dimension::isOverall).toList();
         List<Dimension> nearer =
                 overall.stream()

@@ -25,7 +25,7 @@ public record Grip(String part, Bounds2 area, int alongPerRight, Kind kind) {
     }
 
     /** {@return this grip elsewhere} */
-    Grip at(Bounds2 other) {
+    public Grip at(Bounds2 other) {
         return new Grip(part, other, alongPerRight, kind);
     }
 }

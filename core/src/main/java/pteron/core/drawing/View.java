@@ -42,9 +42,19 @@ public enum View {
         return title;
     }
 
+    /** {@return whether one of the long sides is looked at} */
+    public boolean isSide() {
+        return this == LEFT || this == RIGHT;
+    }
+
+    /** {@return whether front or rear is looked at} */
+    public boolean isEnd() {
+        return this == FRONT || this == REAR;
+    }
+
     /** {@return whether v is the height over the ground} */
     public boolean isElevation() {
-        return this == LEFT || this == RIGHT || this == FRONT || this == REAR;
+        return isSide() || isEnd();
     }
 
     /**

@@ -8,7 +8,7 @@ import pteron.core.vehicle.Pickup;
 /** Cures that move the box, size it, or move its openings. */
 final class BoxCures {
 
-    static final Map<String, Cures.Way> WAYS =
+    static final Map<String, CureWay> WAYS =
             Map.of(
                     "MOVE_BOX_BACK", (plan, mm, press) -> moved(plan, mm),
                     "MOVE_BOX_FORWARD", (plan, mm, press) -> moved(plan, -mm),

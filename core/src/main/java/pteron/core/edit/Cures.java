@@ -10,12 +10,7 @@ import pteron.core.plan.BoxPlan;
 /** Carries cures out. */
 public final class Cures {
 
-    /** How cures of one kind change a plan. */
-    interface Way {
-        BoxPlan apply(BoxPlan plan, double amount, Press press);
-    }
-
-    private static final Map<String, Way> WAYS = new HashMap<>();
+    private static final Map<String, CureWay> WAYS = new HashMap<>();
 
     static {
         WAYS.putAll(BoxCures.WAYS);
@@ -45,7 +40,7 @@ public final class Cures {
                                         new IllegalArgumentException(
                                                 "cure [%s] is for the builder to carry out"
                                                         .formatted(cure.kind())));
-        Way way = WAYS.get(cure.kind());
+        CureWay way = WAYS.get(cure.kind());
         if (way == null) {
             throw new IllegalStateException("Impossible state: no way for cure " + cure.kind());
         }

@@ -20,7 +20,7 @@ final class MakeUpCures {
     private static final List<Double> DEPTHS_MM =
             List.of(38.0, 45.0, 58.0, 63.0, 70.0, 89.0, 95.0, 120.0, 140.0, 170.0, 184.0, 235.0);
 
-    static final Map<String, Cures.Way> WAYS =
+    static final Map<String, CureWay> WAYS =
             Map.of(
                     "DEEPER_SECTION", (plan, factor, press) -> members(plan, press, factor),
                     "THICKER_FACE", (plan, mm, press) -> face(plan, press, mm),

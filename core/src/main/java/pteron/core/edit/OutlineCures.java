@@ -9,7 +9,7 @@ import pteron.core.plan.OutlinePoint;
 /** Cures of the outline; their press names the corner by its number. */
 final class OutlineCures {
 
-    static final Map<String, Cures.Way> WAYS =
+    static final Map<String, CureWay> WAYS =
             Map.of(
                     "SET_FILLET",
                             (plan, mm, press) -> at(plan, press, point -> point.withFillet(mm)),

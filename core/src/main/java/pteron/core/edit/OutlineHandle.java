@@ -6,6 +6,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.plan.PlanKeys;
 
 /**
  * A handle of the outline: a corner, or a spot that a curve passes before a corner. Immutable.
@@ -15,7 +16,7 @@ import pteron.core.plan.OutlinePoint.Spot;
  */
 public record OutlineHandle(int corner, int spot) {
 
-    private static final Pattern KEY = Pattern.compile("outline\\.(\\d+)(?:\\.spot\\.(\\d+))?");
+    private static final Pattern KEY = Pattern.compile(PlanKeys.CORNER_OR_SPOT);
 
     /** {@return the handle with a key, {@code outline.2} or {@code outline.2.spot.0}; no handle for others} */
     public static OutlineHandle of(String key) {

@@ -2,10 +2,7 @@ package pteron.core.field;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import pteron.core.plan.BoxPlan;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Flatbed;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Pickup.Bed;
@@ -29,14 +26,14 @@ final class CarrierChoices {
         switch (plan.vehicle()) {
             case Trailer trailer -> {
                 choices.add(
-                        choice(
+                        VehicleChoice.of(
                                 "drawbar.form",
                                 "Drawbar",
                                 List.of(A_FRAME, "centre pole"),
                                 v -> isFrame((Trailer) v) ? A_FRAME : "centre pole",
                                 (v, id) -> withForm((Trailer) v, id)));
                 choices.add(
-                        choice(
+                        VehicleChoice.of(
                                 "deck.over-wheels",
                                 "Deck",
                                 List.of("between the wheels", OVER),
@@ -45,7 +42,7 @@ final class CarrierChoices {
             }
             case Pickup pickup ->
                     choices.add(
-                            choice(
+                            VehicleChoice.of(
                                     "tailgate.position",
                                     "Tailgate",
                                     Choices.of(Tailgate.Position.values()),
@@ -55,7 +52,7 @@ final class CarrierChoices {
         }
         if (plan.vehicle().cab().isPresent()) {
             choices.add(
-                    choice(
+                    VehicleChoice.of(
                             "weighed.driver",
                             "Weighed with",
                             List.of("nobody aboard", "driver aboard"),
@@ -67,21 +64,6 @@ final class CarrierChoices {
         }
         choices.addAll(SteelChoices.of(plan.vehicle()));
         return choices;
-    }
-
-    static ChoiceField choice(
-            String key,
-            String name,
-            List<String> options,
-            Function<Vehicle, String> get,
-            BiFunction<Vehicle, String, Vehicle> set) {
-        return new ChoiceField(
-                key,
-                Station.CARRIER,
-                name,
-                options,
-                plan -> get.apply(plan.vehicle()),
-                (plan, id) -> plan.withVehicle(set.apply(plan.vehicle(), id)));
     }
 
     private static boolean isFrame(Trailer trailer) {

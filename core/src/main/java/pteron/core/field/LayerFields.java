@@ -12,6 +12,7 @@ import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Layer;
 import pteron.core.glue.GlueTable;
 import pteron.core.makeup.LayerUse;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
@@ -22,7 +23,7 @@ import pteron.core.station.Station;
 /** Fields of further layers, of how a frame carries and foam sits, and of what holds the layers. */
 final class LayerFields {
 
-    private static final Station STATION = Station.MAKE_UP;
+    private static final Station STATION = MakeUpStation.MAKE_UP;
 
     private final List<NumberField> numbers = new ArrayList<>();
     private final List<ChoiceField> choices = new ArrayList<>();

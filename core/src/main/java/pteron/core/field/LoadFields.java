@@ -3,11 +3,14 @@ package pteron.core.field;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import pteron.core.cutting.CuttingStation;
+import pteron.core.frame.FrameStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Loads;
 import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
+import pteron.core.sealing.SealingStation;
 import pteron.core.station.Station;
 
 /** Fields of loads and supplies. */
@@ -19,52 +22,52 @@ final class LoadFields {
         return List.of(
                 load(
                         "wind.speed",
-                        Station.FRAME,
+                        FrameStation.FRAME,
                         "Gust in a storm",
                         Unit.METRE_PER_SECOND,
                         Loads::windSpeed,
                         Loads::withWindSpeed),
                 load(
                         "floor.person",
-                        Station.FRAME,
+                        FrameStation.FRAME,
                         "Person on the floor",
                         Unit.KILOGRAM,
                         Loads::floorPersonKg,
                         Loads::withFloorPerson),
                 load(
                         "floor.load",
-                        Station.FRAME,
+                        FrameStation.FRAME,
                         "Load spread on the floor",
                         Unit.NEWTON_PER_SQUARE_METRE,
                         Loads::floorLoad,
                         Loads::withFloorLoad),
                 supply(
                         "bead.width",
-                        Station.SEALING,
+                        SealingStation.SEALING,
                         "Bead, width",
                         Supplies::beadWidthMm,
                         (s, v) -> s.withBead(v, s.beadDepthMm())),
                 supply(
                         "bead.depth",
-                        Station.SEALING,
+                        SealingStation.SEALING,
                         "Bead, depth",
                         Supplies::beadDepthMm,
                         (s, v) -> s.withBead(s.beadWidthMm(), v)),
                 supply(
                         "saw.kerf",
-                        Station.CUTTING,
+                        CuttingStation.CUTTING,
                         "Kerf of the saw",
                         Supplies::kerfMm,
                         Supplies::withKerf),
                 supply(
                         "saw.end-trim",
-                        Station.CUTTING,
+                        CuttingStation.CUTTING,
                         "Cut off each end of a bar",
                         s -> s.saw().endTrimMm(),
                         Supplies::withEndTrim),
                 supply(
                         "saw.tolerance",
-                        Station.CUTTING,
+                        CuttingStation.CUTTING,
                         "Allowed over a part's length",
                         s -> s.saw().toleranceMm(),
                         Supplies::withTolerance));
@@ -74,7 +77,7 @@ final class LoadFields {
         return List.of(
                 new ChoiceField(
                         "wood.service-class",
-                        Station.FRAME,
+                        FrameStation.FRAME,
                         "Wood is kept",
                         Choices.of(ServiceClass.values()),
                         plan -> Choices.id(plan.loads().serviceClass()),

@@ -11,7 +11,9 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.frame.FrameStation;
 import pteron.core.makeup.LayerUse;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
@@ -122,7 +124,7 @@ final class MakeUpFields {
             fields.add(
                     number(
                             slot,
-                            Station.MAKE_UP,
+                            MakeUpStation.MAKE_UP,
                             "thickness",
                             Layer::thicknessMm,
                             Layer::withThickness));
@@ -131,21 +133,21 @@ final class MakeUpFields {
             fields.add(
                     number(
                             slot,
-                            Station.FRAME,
+                            FrameStation.FRAME,
                             "thickness",
                             m -> m.section().thicknessMm(),
                             (m, v) -> m.withSection(m.section().withThickness(v))));
             fields.add(
                     number(
                             slot,
-                            Station.FRAME,
+                            FrameStation.FRAME,
                             "depth",
                             m -> m.section().depthMm(),
                             (m, v) -> m.withSection(m.section().withDepth(v))));
             fields.add(
                     number(
                             slot,
-                            Station.FRAME,
+                            FrameStation.FRAME,
                             "spacing",
                             Members::spacingMm,
                             Members::withSpacing));
@@ -155,11 +157,12 @@ final class MakeUpFields {
         fields.add(
                 number(
                         blocks,
-                        Station.FRAME,
+                        FrameStation.FRAME,
                         "thickness",
                         Section::thicknessMm,
                         Section::withThickness));
-        fields.add(number(blocks, Station.FRAME, "depth", Section::depthMm, Section::withDepth));
+        fields.add(
+                number(blocks, FrameStation.FRAME, "depth", Section::depthMm, Section::withDepth));
         return fields;
     }
 
@@ -185,7 +188,7 @@ final class MakeUpFields {
             fields.add(
                     choice(
                             slot,
-                            Station.MAKE_UP,
+                            MakeUpStation.MAKE_UP,
                             slot.name(),
                             library,
                             Layer::material,
@@ -196,7 +199,7 @@ final class MakeUpFields {
             fields.add(
                     choice(
                             slot,
-                            Station.FRAME,
+                            FrameStation.FRAME,
                             name,
                             library,
                             Members::timber,

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Fields of doors and windows. */
 final class OpeningFields {
@@ -68,7 +68,7 @@ final class OpeningFields {
                 BiFunction<Opening, Double, Opening> set) {
             return new NumberField(
                     "opening." + id + "." + key,
-                    Station.OPENINGS,
+                    OpeningStation.OPENINGS,
                     name + ", " + words,
                     unit,
                     plan -> get.applyAsDouble(plan.opening(id)),

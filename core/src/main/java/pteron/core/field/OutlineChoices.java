@@ -6,10 +6,11 @@ import pteron.core.edit.BoxEdits;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
-import pteron.core.station.Station;
+import pteron.core.plan.PlanKeys;
 
 /** Choices of the outline: what a batten is made of. */
 final class OutlineChoices {
@@ -29,8 +30,8 @@ final class OutlineChoices {
 
     private static ChoiceField timber(int corner, List<String> options) {
         return new ChoiceField(
-                "outline." + corner + ".timber",
-                Station.OUTLINE,
+                PlanKeys.corner(corner) + ".timber",
+                OutlineStation.OUTLINE,
                 "Batten before corner " + (corner + 1) + ", of",
                 options,
                 plan -> batten(plan, corner).timber(),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import pteron.core.edit.BoxEdits;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
@@ -14,8 +15,8 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.plan.PlanKeys;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Fields of the box's shape and place. */
 final class OutlineFields {
@@ -39,7 +40,7 @@ final class OutlineFields {
             String name,
             ToDoubleFunction<BoxPlan> get,
             BiFunction<BoxPlan, Double, BoxPlan> set) {
-        fields.add(new NumberField(key, Station.OUTLINE, name, Unit.MILLIMETRE, get, set));
+        fields.add(new NumberField(key, OutlineStation.OUTLINE, name, Unit.MILLIMETRE, get, set));
     }
 
     private void box() {
@@ -71,7 +72,7 @@ final class OutlineFields {
     }
 
     private void corner(int i, OutlinePoint corner) {
-        String key = "outline." + i;
+        String key = PlanKeys.corner(i);
         String name = "Corner " + (i + 1);
         add(
                 key + ".x",
@@ -106,7 +107,7 @@ final class OutlineFields {
     }
 
     private void spot(int i, int k) {
-        String key = "outline." + i + ".spot." + k;
+        String key = PlanKeys.spot(i, k);
         String name = "Spot " + (k + 1) + " before corner " + (i + 1);
         add(
                 key + ".x",

@@ -46,7 +46,7 @@ final class SteelChoices {
             Function<Steel, Section> get,
             BiFunction<Steel, Section, Steel> set) {
         choices.add(
-                CarrierChoices.choice(
+                VehicleChoice.of(
                         key + ".shape",
                         name,
                         Choices.of(Section.Shape.values()),
@@ -63,7 +63,7 @@ final class SteelChoices {
         for (int i = 0; i < vehicle.steel().outriggers().size(); i++) {
             int index = i;
             choices.add(
-                    CarrierChoices.choice(
+                    VehicleChoice.of(
                             "outrigger." + i + ".end",
                             "Outrigger " + (i + 1) + " ends on the rail's",
                             Choices.of(Outrigger.End.values()),
@@ -86,7 +86,7 @@ final class SteelChoices {
             int index = i;
             String name = vehicle.measuredSolids().get(i).name();
             choices.add(
-                    CarrierChoices.choice(
+                    VehicleChoice.of(
                             "solid." + i + ".kind",
                             "What is in the way, " + (i + 1),
                             Choices.of(Solid.Kind.values()),
@@ -97,7 +97,7 @@ final class SteelChoices {
                                             index,
                                             v.measuredSolids().get(index).withKind(kind(id)))));
             choices.add(
-                    CarrierChoices.choice(
+                    VehicleChoice.of(
                             "solid." + i + ".sides",
                             name + ", on",
                             List.of(ONE_SIDE, BOTH_SIDES),

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.carrier.Regions;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Climate;
 import pteron.core.plan.Climate.Air;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Fields of road, shop and weather. */
 final class SurroundingFields {
@@ -92,7 +93,7 @@ final class SurroundingFields {
         return List.of(
                 new ChoiceField(
                         "road.region",
-                        Station.CARRIER,
+                        CarrierStation.CARRIER,
                         "Road rules of",
                         Regions.all().stream().map(Regions.Region::name).toList(),
                         plan -> plan.limits().region(),
@@ -106,7 +107,7 @@ final class SurroundingFields {
             BiFunction<RoadLimits, Double, RoadLimits> set) {
         return new NumberField(
                 key,
-                Station.CARRIER,
+                CarrierStation.CARRIER,
                 name,
                 Unit.MILLIMETRE,
                 (BoxPlan plan) -> get.applyAsDouble(plan.limits()),
@@ -121,7 +122,7 @@ final class SurroundingFields {
             BiFunction<Climate, Double, Climate> set) {
         return new NumberField(
                 key,
-                Station.MAKE_UP,
+                MakeUpStation.MAKE_UP,
                 name,
                 unit,
                 (BoxPlan plan) -> get.applyAsDouble(plan.climate()),

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 import pteron.core.vehicle.Vehicle;
 
 /** Collects fields of a vehicle and of its parts. */
@@ -30,7 +30,7 @@ final class VehicleFields {
         fields.add(
                 new NumberField(
                         key,
-                        Station.CARRIER,
+                        CarrierStation.CARRIER,
                         name,
                         unit,
                         plan -> get.applyAsDouble(plan.vehicle()),

@@ -105,7 +105,8 @@ final class BlockFramer {
         double half = depth.section().thicknessMm() / 2;
         Bounds2 frame = panel.frame().bounds();
         Polygon2 strip =
-                new Bounds2(frame.fromU(), frame.toU(), middle - half, middle + half).polygon();
+                Polygon2.rectangle(
+                        new Bounds2(frame.fromU(), frame.toU(), middle - half, middle + half));
         List<Polygon2> standing =
                 maker.members().stream().filter(depth::meets).map(Member::profile).toList();
         inside.stream()

@@ -51,9 +51,9 @@ final class EdgeFramer {
         List<Polygon2> doors =
                 openings.stream()
                         .filter(one -> one.reachesFloor() && cutsPlate(one, plate))
-                        .map(one -> one.clear().polygon())
+                        .map(one -> Polygon2.rectangle(one.clear()))
                         .toList();
-        Polygon2 whole = plate.polygon();
+        Polygon2 whole = Polygon2.rectangle(plate);
         for (Polygon2 room : inside) {
             for (Polygon2 piece : room.shared(whole)) {
                 piece.without(doors).forEach(this::addBottomPlate);

@@ -11,7 +11,6 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Point3;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
-import pteron.core.station.Station;
 
 /** Whether the frame can be cut and put together. */
 final class FrameCheck {
@@ -38,7 +37,7 @@ final class FrameCheck {
                     new Finding(
                             "CORNER_WANTS_PACKING",
                             Severity.NOTE,
-                            Place.of(Station.FRAME, panel.id()),
+                            Place.of(FrameStation.FRAME, panel.id()),
                             Quantity.mm(wedge),
                             Limit.atMost(
                                     Quantity.mm(
@@ -57,7 +56,7 @@ final class FrameCheck {
                                 "MEMBER_LONGER_THAN_STOCK",
                                 Severity.WATCH,
                                 new Place(
-                                        Station.FRAME,
+                                        FrameStation.FRAME,
                                         member.name(),
                                         middle.x(),
                                         middle.y(),
@@ -95,7 +94,7 @@ final class FrameCheck {
                             "MEMBERS_SHARE_ROOM",
                             Severity.STOPS,
                             new Place(
-                                    Station.FRAME,
+                                    FrameStation.FRAME,
                                     other.name(),
                                     middle.x(),
                                     middle.y(),

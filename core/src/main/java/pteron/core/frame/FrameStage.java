@@ -150,7 +150,7 @@ public final class FrameStage {
         members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
         return List.of(
                 Figure.of(
-                        "frame.members",
+                        FrameStation.FRAME.figure("members"),
                         "Members",
                         Quantity.count(members.size()),
                         () ->
@@ -158,7 +158,7 @@ public final class FrameStage {
                                         .worked("n", "members", Quantity.count(members.size()))
                                         .source("counted")),
                 Figure.of(
-                        "frame.length",
+                        FrameStation.FRAME.figure("length"),
                         "Length of all members",
                         new Quantity(metres / 1000, Unit.METRE),
                         () ->
@@ -166,7 +166,7 @@ public final class FrameStage {
                                         .worked("n", "members", Quantity.count(members.size()))
                                         .source("added up")),
                 Figure.of(
-                        "frame.mass",
+                        FrameStation.FRAME.figure("mass"),
                         "Mass of the frame",
                         Quantity.kg(mass),
                         () -> {

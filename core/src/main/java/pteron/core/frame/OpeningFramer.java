@@ -44,7 +44,7 @@ final class OpeningFramer {
             double left = leftFace(one);
             double right = rightFace(one);
             Bounds2 clear = one.clear();
-            blocked.add(clear.polygon());
+            blocked.add(Polygon2.rectangle(clear));
             Bounds2 above = new Bounds2(left, right, clear.toV(), clear.toV() + thickness);
             across(Role.HEADER, above, blocked);
             if (!one.reachesFloor()) {
@@ -56,7 +56,7 @@ final class OpeningFramer {
     }
 
     private void across(Role role, Bounds2 room, List<Polygon2> blocked) {
-        Polygon2 profile = room.polygon();
+        Polygon2 profile = Polygon2.rectangle(room);
         double free = inside.stream().mapToDouble(profile::sharedArea).sum();
         double covered = blocked.stream().mapToDouble(profile::sharedArea).sum();
         if (free > profile.area() - SLACK_MM2 && covered < SLACK_MM2) {
@@ -92,7 +92,7 @@ final class OpeningFramer {
                         .filter(one -> one != own)
                         .map(one -> one.clear().grown(0, thickness))
                         .filter(room -> room.fromU() < to && from < room.toU())
-                        .map(Bounds2::polygon)
+                        .map(Polygon2::rectangle)
                         .toList();
         UprightFramer.pieces(inside, from, thickness).stream()
                 .flatMap(piece -> piece.without(others).stream())

@@ -61,7 +61,7 @@ final class UprightFramer {
         if (!(highest > lowest)) {
             return List.of();
         }
-        Polygon2 strip = new Bounds2(from, from + thickness, lowest, highest).polygon();
+        Polygon2 strip = Polygon2.rectangle(new Bounds2(from, from + thickness, lowest, highest));
         return inside.stream().flatMap(room -> room.shared(strip).stream()).toList();
     }
 

@@ -82,9 +82,4 @@ public record Bounds2(double fromU, double toU, double fromV, double toV) {
     public Point2 middle() {
         return new Point2((fromU + toU) / 2, (fromV + toV) / 2);
     }
-
-    /** {@return the rectangle as a polygon} */
-    public Polygon2 polygon() {
-        return Polygon2.rectangle(this);
-    }
 }

@@ -317,11 +317,7 @@ public final class Polygon2 {
 
     /** {@return area of a chain of corners (mm²), above 0 when it runs anticlockwise} */
     public static double signedArea(List<Point2> corners) {
-        double twice = 0;
-        for (int i = 0; i < corners.size(); i++) {
-            twice += corners.get(i).cross(corners.get((i + 1) % corners.size()));
-        }
-        return twice / 2;
+        return Rings.signedArea(corners);
     }
 
     @Override

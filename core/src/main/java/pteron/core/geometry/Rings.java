@@ -39,7 +39,7 @@ final class Rings {
             points.add(new Point2(all[i].x, all[i].y));
         }
         List<Point2> corners = withoutFlat(points);
-        return Polygon2.signedArea(corners) < 0 ? corners.reversed() : corners;
+        return signedArea(corners) < 0 ? corners.reversed() : corners;
     }
 
     private static List<Point2> withoutFlat(List<Point2> points) {
@@ -78,5 +78,14 @@ final class Rings {
         }
         segments.sort(Comparator.comparingDouble(found -> line.along(found.from())));
         return List.copyOf(segments);
+    }
+
+    /** {@return the area of a ring, above 0 anticlockwise} */
+    static double signedArea(List<Point2> corners) {
+        double twice = 0;
+        for (int i = 0; i < corners.size(); i++) {
+            twice += corners.get(i).cross(corners.get((i + 1) % corners.size()));
+        }
+        return twice / 2;
     }
 }

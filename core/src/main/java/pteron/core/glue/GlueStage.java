@@ -17,12 +17,12 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.figure.Working;
 import pteron.core.glue.GlueJoint.Held;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 
 /** Gives every joint of the make-up its glue. */
 public final class GlueStage {
@@ -160,7 +160,7 @@ public final class GlueStage {
     private Figure tubes(Glue glue, List<GlueJoint> joints) {
         double litres = sum(joints);
         return Figure.of(
-                "make-up.glue-tubes." + glue.id(),
+                MakeUpStation.MAKE_UP.figure("glue-tubes." + glue.id()),
                 name(glue) + ", tubes",
                 Quantity.count(glue.tubes(litres)),
                 () ->
@@ -184,7 +184,7 @@ public final class GlueStage {
     private Figure litres(Glue glue, List<GlueJoint> joints) {
         double litres = sum(joints);
         return Figure.of(
-                "make-up.glue." + glue.id(),
+                MakeUpStation.MAKE_UP.figure("glue." + glue.id()),
                 name(glue),
                 new Quantity(litres, Unit.LITRE),
                 () -> {
@@ -228,7 +228,7 @@ public final class GlueStage {
         return new Finding(
                 code,
                 severity,
-                Place.of(Station.MAKE_UP, joint.part() + ", joint " + joint.number()),
+                Place.of(MakeUpStation.MAKE_UP, joint.part() + ", joint " + joint.number()),
                 Quantity.count(1),
                 Limit.atMost(Quantity.count(0)),
                 Cure.press(

@@ -6,29 +6,29 @@ import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
 import pteron.core.outline.Outline;
+import pteron.core.outline.OutlineStation;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** What the room inside measures, and the uprights round it. */
 final class InsideFigures {
 
-    private final InsideStage.Input plan;
+    private final InsideInput plan;
     private final Outline outline;
     private final Inside inside;
     private final Bounds2 bounds;
-    private final FigureList figures = new FigureList(Station.OUTLINE);
+    private final FigureList figures = new FigureList(OutlineStation.OUTLINE);
 
-    private InsideFigures(InsideStage.Input plan, Outline outline, Inside inside) {
+    private InsideFigures(InsideInput plan, Outline outline, Inside inside) {
         this.plan = plan;
         this.outline = outline;
         this.inside = inside;
         this.bounds = inside.room().orElseThrow().bounds();
     }
 
-    static List<Figure> of(InsideStage.Input plan, Outline outline, Inside inside) {
+    static List<Figure> of(InsideInput plan, Outline outline, Inside inside) {
         InsideFigures all = new InsideFigures(plan, outline, inside);
         all.room();
         all.standing();
@@ -59,8 +59,8 @@ final class InsideFigures {
     }
 
     private void standing() {
-        for (int i = 0; i < InsideStage.PLACES; i++) {
-            double x = InsideStage.place(bounds, i);
+        for (int i = 0; i < StandingPlaces.COUNT; i++) {
+            double x = StandingPlaces.at(bounds, i);
             int number = i + 1;
             inside.standingAt(x).ifPresent(height -> standing(number, x, height));
         }

@@ -20,7 +20,6 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 
 /** Checks the layers and adds them up. */
 public final class MakeUpStage {
@@ -79,7 +78,7 @@ public final class MakeUpStage {
                     new Finding(
                             "MATERIAL_UNFIT",
                             Severity.STOPS,
-                            Place.of(Station.MAKE_UP, use.place()),
+                            Place.of(MakeUpStation.MAKE_UP, use.place()),
                             Quantity.count(missing),
                             Limit.atMost(Quantity.count(0)),
                             Cure.advice("CHOOSE_MATERIAL", Quantity.count(missing))));
@@ -96,7 +95,7 @@ public final class MakeUpStage {
                     new Finding(
                             "INSULATION_THICKER_THAN_FRAME",
                             Severity.WATCH,
-                            Place.of(Station.MAKE_UP, part),
+                            Place.of(MakeUpStation.MAKE_UP, part),
                             Quantity.mm(insulation),
                             Limit.atMost(Quantity.mm(depth)),
                             Cure.press("PACK_OUT_FRAME", Quantity.mm(insulation - depth), part)));
@@ -135,7 +134,7 @@ public final class MakeUpStage {
 
     private static Figure thickness(String part, double whole, double frame, List<Layer> layers) {
         return Figure.of(
-                "make-up." + part + "-thickness",
+                MakeUpStation.MAKE_UP.figure(part + "-thickness"),
                 "Thickness of the " + part,
                 Quantity.mm(whole),
                 () -> {
@@ -162,7 +161,7 @@ public final class MakeUpStage {
                                                 / 1000)
                         .sum();
         return Figure.of(
-                "make-up." + part + "-mass",
+                MakeUpStation.MAKE_UP.figure(part + "-mass"),
                 "Mass of the " + part + ", members left out",
                 new Quantity(mass, Unit.KILOGRAM_PER_SQUARE_METRE),
                 () -> {

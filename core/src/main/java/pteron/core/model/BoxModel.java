@@ -1,7 +1,6 @@
 package pteron.core.model;
 
 import java.util.List;
-import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.Supplier;
 import pteron.core.balance.Balance;
@@ -18,8 +17,10 @@ import pteron.core.outline.Outline;
 import pteron.core.plan.BoxPlan;
 import pteron.core.shell.Shell;
 import pteron.core.stage.Evaluation;
+import pteron.core.stage.Given;
 import pteron.core.stage.Result;
 import pteron.core.stage.Results;
+import pteron.core.station.Station;
 
 /**
  * Everything that follows from a plan. Immutable; equal to another of the same plan, however it was reached.
@@ -30,7 +31,8 @@ import pteron.core.stage.Results;
  * @param results what the stages gave
  */
 public record BoxModel(
-        BoxPlan plan, MaterialLibrary starting, MaterialLibrary library, Results results) {
+        BoxPlan plan, MaterialLibrary starting, MaterialLibrary library, Results results)
+        implements Given {
 
     /**
      * {@return everything that follows from a plan}
@@ -72,21 +74,12 @@ public record BoxModel(
     private static BoxModel worked(
             BoxPlan plan, MaterialLibrary starting, MaterialLibrary library, Results before) {
         return new BoxModel(
-                plan, starting, library, Evaluation.of(Stages.ALL, plan, library, before));
+                plan, starting, library, Evaluation.of(Route.STAGES, plan, library, before));
     }
 
-    /** {@return the result of that kind, empty where it cannot be worked out} */
+    @Override
     public <R extends Result> Optional<R> find(Class<R> kind) {
         return results.find(kind);
-    }
-
-    /**
-     * {@return the result of that kind}
-     *
-     * @throws NoSuchElementException if it cannot be worked out
-     */
-    public <R extends Result> R get(Class<R> kind) {
-        return results.find(kind).orElseThrow();
     }
 
     /** {@return its outline} */
@@ -142,6 +135,24 @@ public record BoxModel(
     /** {@return all findings, most serious first} */
     public List<Finding> findings() {
         return results.findings();
+    }
+
+    /** {@return findings of a station, most serious first} */
+    public List<Finding> findings(Station station) {
+        return findings().stream().filter(one -> one.place().station().equals(station)).toList();
+    }
+
+    /** {@return worst demand over capacity at a station, 0 where nothing is held against anything} */
+    public double margin(Station station) {
+        return Route.stop(station)
+                .margin()
+                .orElse(
+                        box ->
+                                findings(station).stream()
+                                        .mapToDouble(Finding::margin)
+                                        .max()
+                                        .orElse(0))
+                .applyAsDouble(this);
     }
 
     /** {@return whether no frame is set out and the box is weighed by its areas} */

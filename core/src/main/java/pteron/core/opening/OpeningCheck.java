@@ -13,7 +13,6 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Whether openings lie well in their walls and beside each other. */
 final class OpeningCheck {
@@ -64,7 +63,7 @@ final class OpeningCheck {
     }
 
     private static double outsideMm2(Polygon2 wall, Bounds2 area) {
-        return area.polygon().without(wall).stream().mapToDouble(Polygon2::area).sum();
+        return Polygon2.rectangle(area).without(wall).stream().mapToDouble(Polygon2::area).sum();
     }
 
     private static double slack(Bounds2 area) {
@@ -106,7 +105,8 @@ final class OpeningCheck {
             return;
         }
         if (one.cutOut().overlaps(other.cutOut())) {
-            double shared = one.cutOut().polygon().sharedArea(other.cutOut().polygon());
+            double shared =
+                    Polygon2.rectangle(one.cutOut()).sharedArea(Polygon2.rectangle(other.cutOut()));
             findings.add(
                     new Finding(
                             "OPENINGS_OVERLAP",
@@ -158,6 +158,7 @@ final class OpeningCheck {
 
     private static Place place(PlacedOpening one) {
         Point3 middle = one.middle();
-        return new Place(Station.OPENINGS, one.opening().id(), middle.x(), middle.y(), middle.z());
+        return new Place(
+                OpeningStation.OPENINGS, one.opening().id(), middle.x(), middle.y(), middle.z());
     }
 }

@@ -69,11 +69,11 @@ public final class OpeningStage {
         List<Polygon2> holes =
                 placed.stream()
                         .filter(one -> one.panel().id().equals(panel.id()))
-                        .map(one -> one.cutOut().polygon())
+                        .map(one -> Polygon2.rectangle(one.cutOut()))
                         .toList();
         double net = netArea(face, holes);
         return Figure.of(
-                "openings.net-area." + panel.id(),
+                OpeningStation.OPENINGS.figure("net-area." + panel.id()),
                 "Area of the " + panel.id() + ", less openings",
                 new Quantity(net / 1e6, Unit.SQUARE_METRE),
                 () ->
@@ -125,11 +125,12 @@ public final class OpeningStage {
     }
 
     private static List<Figure> figures(List<PlacedOpening> placed) {
-        double areaMm2 = placed.stream().mapToDouble(one -> one.cutOut().polygon().area()).sum();
+        double areaMm2 =
+                placed.stream().mapToDouble(one -> Polygon2.rectangle(one.cutOut()).area()).sum();
         double massKg = placed.stream().mapToDouble(one -> one.opening().massKg()).sum();
         return List.of(
                 Figure.of(
-                        "openings.count",
+                        OpeningStation.OPENINGS.figure("count"),
                         "Doors and windows",
                         Quantity.count(placed.size()),
                         () ->
@@ -140,12 +141,12 @@ public final class OpeningStage {
                                                 Quantity.count(placed.size()))
                                         .source("the plan")),
                 Figure.of(
-                        "openings.area",
+                        OpeningStation.OPENINGS.figure("area"),
                         "Area of the openings",
                         new Quantity(areaMm2 / 1e6, Unit.SQUARE_METRE),
                         () -> areaWorking(placed)),
                 Figure.of(
-                        "openings.mass",
+                        OpeningStation.OPENINGS.figure("mass"),
                         "Mass of doors and windows",
                         Quantity.kg(massKg),
                         () -> massWorking(placed)));

@@ -31,7 +31,8 @@ public record PlacedOpening(
         if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
             return false;
         }
-        Polygon2 needed = new Bounds2(clear.fromU(), clear.toU(), floor, clear.toV()).polygon();
+        Polygon2 needed =
+                Polygon2.rectangle(new Bounds2(clear.fromU(), clear.toU(), floor, clear.toV()));
         return panel.frame().inset(timber).stream()
                 .anyMatch(room -> room.contains(needed, SLACK_MM2));
     }

@@ -7,14 +7,13 @@ import pteron.core.figure.Working;
 import pteron.core.plan.Box;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Areas, volume and centroid of the box from its outline. */
 final class AreaFigures {
 
     private final Outline outline;
     private final Box box;
-    private final FigureList figures = new FigureList(Station.OUTLINE);
+    private final FigureList figures = new FigureList(OutlineStation.OUTLINE);
 
     private AreaFigures(Outline outline, Box box) {
         this.outline = outline;

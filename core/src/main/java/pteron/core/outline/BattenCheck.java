@@ -16,7 +16,6 @@ import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 
 /** Whether the battens of an outline survive their bend. */
 final class BattenCheck {
@@ -71,7 +70,7 @@ final class BattenCheck {
         return new Finding(
                 "MATERIAL_UNFIT",
                 Severity.WATCH,
-                Place.of(Station.OUTLINE, "corner-" + element.point()),
+                Place.of(OutlineStation.OUTLINE, "corner-" + element.point()),
                 Quantity.count(1),
                 Limit.atMost(Quantity.count(0)),
                 Cure.advice("CHOOSE_MATERIAL", Quantity.count(1)));
@@ -94,7 +93,7 @@ final class BattenCheck {
         return new Finding(
                 breaks ? "BATTEN_BREAKS" : "BATTEN_CLOSE_TO_BREAKING",
                 breaks ? Severity.STOPS : Severity.WATCH,
-                Place.of(Station.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
+                Place.of(OutlineStation.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
                 Quantity.stress(stress),
                 Limit.atMost(Quantity.stress(strength)),
                 possible

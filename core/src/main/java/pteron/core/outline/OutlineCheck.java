@@ -15,7 +15,6 @@ import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
-import pteron.core.station.Station;
 
 /** Whether a box can be built on an outline. */
 final class OutlineCheck {
@@ -118,7 +117,8 @@ final class OutlineCheck {
                     new Finding(
                             "DROP_FLOOR_NOT_UNDER_BOX",
                             Severity.STOPS,
-                            Place.of(Station.OUTLINE, "drop-floor").at(from, -drop.depthMm()),
+                            Place.of(OutlineStation.OUTLINE, "drop-floor")
+                                    .at(from, -drop.depthMm()),
                             Quantity.mm(from),
                             Limit.atMost(Quantity.mm(rear - SHORTEST_EDGE_MM)),
                             Cure.advice("MOVE_DROP_FLOOR", Quantity.mm(rear - SHORTEST_EDGE_MM))));
@@ -153,7 +153,7 @@ final class OutlineCheck {
                     new Finding(
                             crosses ? "OUTLINE_CROSSES_ITSELF" : "OUTLINE_RUNS_BACKWARDS",
                             Severity.STOPS,
-                            Place.of(Station.OUTLINE),
+                            Place.of(OutlineStation.OUTLINE),
                             Quantity.count(1),
                             Limit.atMost(Quantity.count(0)),
                             Cure.advice("REORDER_POINTS", Quantity.count(corners))));
@@ -161,6 +161,6 @@ final class OutlineCheck {
     }
 
     private static Place corner(int index, Point2 point) {
-        return Place.of(Station.OUTLINE, "corner-" + index).at(point.u(), point.v());
+        return Place.of(OutlineStation.OUTLINE, "corner-" + index).at(point.u(), point.v());
     }
 }

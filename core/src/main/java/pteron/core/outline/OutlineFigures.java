@@ -12,7 +12,6 @@ import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 
 /** What an outline measures. */
 final class OutlineFigures {
@@ -23,7 +22,7 @@ final class OutlineFigures {
     private final Outline outline;
     private final Box box;
     private final MaterialLibrary library;
-    private final FigureList figures = new FigureList(Station.OUTLINE);
+    private final FigureList figures = new FigureList(OutlineStation.OUTLINE);
 
     private OutlineFigures(Outline outline, Box box, MaterialLibrary library) {
         this.outline = outline;

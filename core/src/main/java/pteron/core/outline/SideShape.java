@@ -36,7 +36,7 @@ public record SideShape(Polygon2 polygon, double areaMm2, Point2 centroid, Bound
     /** {@return the shape of bare corners that may cross or coincide; only its bounds mean something} */
     static SideShape rough(List<Point2> corners) {
         Bounds2 bounds = round(corners);
-        Polygon2 polygon = corners.size() < 3 ? bounds.polygon() : Polygon2.of(corners);
+        Polygon2 polygon = corners.size() < 3 ? Polygon2.rectangle(bounds) : Polygon2.of(corners);
         return new SideShape(polygon, 0, bounds.middle(), bounds);
     }
 

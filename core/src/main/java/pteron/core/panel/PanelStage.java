@@ -14,8 +14,10 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.figure.Verdict;
 import pteron.core.figure.Working;
 import pteron.core.inside.Inside;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
@@ -26,7 +28,6 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 import pteron.core.strength.Check;
 import pteron.core.strength.Duration;
 import pteron.core.strength.StrengthStage;
@@ -113,7 +114,7 @@ public final class PanelStage {
 
     private static Figure figure(Check check) {
         return Figure.of(
-                "make-up.panel." + check.key(),
+                MakeUpStation.MAKE_UP.figure("panel." + check.key()),
                 check.name(),
                 Quantity.ratio(check.utilisation()),
                 check.working());
@@ -236,7 +237,7 @@ public final class PanelStage {
     private void span(String part, double mm, String words) {
         figures.add(
                 Figure.of(
-                        "make-up.panel." + part + "-span",
+                        MakeUpStation.MAKE_UP.figure("panel." + part + "-span"),
                         "Span of the " + part,
                         Quantity.mm(mm),
                         () ->
@@ -289,7 +290,7 @@ public final class PanelStage {
     private void pull(String part, String where, String words, double newton, String source) {
         figures.add(
                 Figure.of(
-                        "make-up.pull-" + where + "." + part,
+                        MakeUpStation.MAKE_UP.figure("pull-" + where + "." + part),
                         part.substring(0, 1).toUpperCase(Locale.ROOT)
                                 + part.substring(1)
                                 + ": pull of "
@@ -314,7 +315,7 @@ public final class PanelStage {
         List<Finding> findings = new ArrayList<>();
         for (Check check : checks) {
             double use = check.utilisation();
-            if (use > StrengthStage.CLOSE) {
+            if (use > Verdict.CLOSE_FROM) {
                 boolean fails = use > 1;
                 String mode = check.key().substring(check.key().indexOf('-') + 1);
                 String code = mode.substring(mode.indexOf('-') + 1).toUpperCase(Locale.ROOT);
@@ -323,7 +324,7 @@ public final class PanelStage {
                                 (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + code.replace('-', '_'),
                                 fails && isGrave(check) ? Severity.STOPS : Severity.WATCH,
                                 Place.of(
-                                        Station.MAKE_UP,
+                                        MakeUpStation.MAKE_UP,
                                         check.name().substring(0, check.name().indexOf(':'))),
                                 check.demand(),
                                 Limit.atMost(check.capacity()),

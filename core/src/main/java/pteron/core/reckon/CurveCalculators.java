@@ -12,7 +12,6 @@ import pteron.core.figure.Working;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
-import pteron.core.reckon.Calculator.Input;
 
 /** Arcs, fillets, battens, kerfs and plywood round a bend. */
 final class CurveCalculators {

@@ -7,7 +7,6 @@ import pteron.core.outline.Corner;
 import pteron.core.outline.Upright;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
-import pteron.core.reckon.Calculator.Input;
 
 /** Mitre and upright height. */
 final class GeometryCalculators {

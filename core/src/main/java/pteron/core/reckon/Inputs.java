@@ -8,7 +8,6 @@ import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.reckon.Calculator.Input;
 
 /**
  * What was typed into a calculator. Immutable.
@@ -24,17 +23,6 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
     /** Copies the texts. */
     public Inputs {
         typed = Map.copyOf(typed);
-    }
-
-    void requireKnown(Calculator calculator) {
-        List<String> keys = calculator.inputs().stream().map(Input::key).toList();
-        for (String key : typed.keySet()) {
-            if (!keys.contains(key)) {
-                throw new IllegalArgumentException(
-                        "%s does not ask for [%s]; it asks for %s"
-                                .formatted(calculator.name(), key, String.join(", ", keys)));
-            }
-        }
     }
 
     private String text(Input input) {

@@ -6,7 +6,6 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.reckon.Calculator.Input;
 
 /** Load on the coupler. */
 final class LoadCalculators {

@@ -5,7 +5,6 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.reckon.Calculator.Input;
 import pteron.core.strength.Beam;
 import pteron.core.strength.RectangleSection;
 import pteron.core.strength.SandwichStrip;

@@ -14,7 +14,6 @@ import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.reckon.Calculator.Input;
 import pteron.core.sealing.Bead;
 
 /** Cartridges and bars. */

@@ -11,7 +11,6 @@ import pteron.core.glue.Glue;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
 import pteron.core.quantity.Unit;
-import pteron.core.reckon.Calculator.Input;
 import pteron.core.warmth.HumidAir;
 import pteron.core.warmth.Surfaces;
 import pteron.core.warmth.WarmLayer;

@@ -4,10 +4,10 @@ import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Figures of build-ups side by side; what the planned one tells elsewhere is left out for it. */
 final class SchoolFigures {
@@ -15,7 +15,7 @@ final class SchoolFigures {
     private static final String SOURCE =
             "the material library; sandwich as a strip with thick faces (Allen 1969), frame as its members alone; glue, screws and sheet waste left out";
 
-    private final FigureList figures = new FigureList(Station.MAKE_UP);
+    private final FigureList figures = new FigureList(MakeUpStation.MAKE_UP);
     private String key = "";
     private String end = "";
     private String name = "";

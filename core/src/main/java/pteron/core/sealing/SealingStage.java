@@ -150,13 +150,13 @@ public final class SealingStage {
         double taped = length(sealing.joints(), true);
         figures.add(
                 Figure.of(
-                        "sealing.cartridges",
+                        SealingStation.SEALING.figure("cartridges"),
                         "Cartridges of sealant",
                         Quantity.count(sealing.cartridges()),
                         () -> cartridges(gunned, sealing.bead(), supplies)));
         figures.add(
                 Figure.of(
-                        "sealing.tape-rolls",
+                        SealingStation.SEALING.figure("tape-rolls"),
                         "Rolls of butyl tape",
                         Quantity.count(sealing.tapeRolls()),
                         () ->
@@ -173,7 +173,7 @@ public final class SealingStage {
     private static Figure metres(Sealing sealing, JointKind kind) {
         double length = sealing.lengthMm(kind);
         return Figure.of(
-                "sealing." + Named.key(kind),
+                SealingStation.SEALING.figure(Named.key(kind)),
                 "Metres of " + kind.label(),
                 metres(length),
                 () -> {

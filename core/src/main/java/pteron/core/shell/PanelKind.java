@@ -1,5 +1,9 @@
 package pteron.core.shell;
 
+import java.util.EnumSet;
+import java.util.Set;
+import pteron.core.drawing.View;
+
 /** What a panel is to the box. */
 public enum PanelKind {
     /** Sandwich on bearers. */
@@ -27,5 +31,18 @@ public enum PanelKind {
     /** {@return whether its members run across the box and have blocks, not plates, at their ends} */
     public boolean isRoof() {
         return this == ROOF;
+    }
+
+    /** {@return panels that are looked at from outside in a view, none where it is no view of panels} */
+    public static Set<PanelKind> seenIn(View view) {
+        return switch (view) {
+            case LEFT -> EnumSet.of(LEFT);
+            case RIGHT -> EnumSet.of(RIGHT);
+            case FRONT -> EnumSet.of(FRONT, NOSE);
+            case REAR -> EnumSet.of(REAR, TAIL);
+            case PLAN -> EnumSet.of(FLOOR);
+            case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
+            case UNFOLDED, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
+        };
     }
 }

@@ -12,9 +12,9 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
+import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Named;
 import pteron.core.shell.Panel.Rips;
-import pteron.core.shell.ShellStage.SideLines;
 
 /** Makes the panels out of the lines of the shell. */
 final class PanelMaker {
@@ -23,19 +23,19 @@ final class PanelMaker {
     private static final Point3 RIGHT = new Point3(0, 1, 0);
     private static final Point3 UP = new Point3(0, 0, 1);
 
-    private final ShellStage.Input plan;
+    private final MakeUp makeUp;
     private final List<Band> bands;
     private final SideLines sides;
     private final double halfWidth;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
-        this.plan = plan;
+    PanelMaker(double widthMm, MakeUp makeUp, List<Band> bands, SideLines sides) {
+        this.makeUp = makeUp;
         this.bands = bands;
         this.sides = sides;
-        this.halfWidth = plan.widthMm() / 2;
-        this.walls = plan.makeUp().walls();
+        this.halfWidth = widthMm / 2;
+        this.walls = makeUp.walls();
     }
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
@@ -49,7 +49,7 @@ final class PanelMaker {
     }
 
     Panel floor() {
-        Floor floor = plan.makeUp().floor();
+        Floor floor = makeUp.floor();
         double front = Math.max(skinFace(0, 0), skinFace(0, floor.structureMm()));
         int last = bands.size() - 1;
         double rear = Math.min(skinFace(last, 0), skinFace(last, floor.structureMm()));
@@ -70,16 +70,21 @@ final class PanelMaker {
                         new Skin(
                                 Skin.Face.FLOOR_BOTTOM,
                                 floor.bottomFace(),
-                                area.polygon(),
+                                Polygon2.rectangle(area),
                                 bearers,
                                 false),
-                        new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area.polygon(), top, true)));
+                        new Skin(
+                                Skin.Face.FLOOR_TOP,
+                                floor.topFace(),
+                                Polygon2.rectangle(area),
+                                top,
+                                true)));
     }
 
     private double skinFace(int band, double heightMm) {
         Band wall = bands.get(band);
         Point2 foot = wall.edge().from();
-        return Joint.corner(wall.frameOut(), ShellStage.level(heightMm), foot).u();
+        return Joint.corner(wall.frameOut(), SideLines.level(heightMm), foot).u();
     }
 
     Panel side(PanelKind kind) {
@@ -134,7 +139,7 @@ final class PanelMaker {
     }
 
     private Joint foot(Band band) {
-        return Joint.onFloor(band, ShellStage.level(plan.makeUp().floor().structureMm()));
+        return Joint.onFloor(band, SideLines.level(makeUp.floor().structureMm()));
     }
 
     /**
@@ -190,10 +195,12 @@ final class PanelMaker {
                 band.framed().insulation(),
                 0,
                 List.of(
-                        outerSkin(band.framed(), bounds(kind, spans.skin(), halfWidth).polygon()),
+                        outerSkin(
+                                band.framed(),
+                                Polygon2.rectangle(bounds(kind, spans.skin(), halfWidth))),
                         innerSkin(
                                 band.framed(),
-                                bounds(kind, spans.lining(), halfInside()).polygon())));
+                                Polygon2.rectangle(bounds(kind, spans.lining(), halfInside())))));
     }
 
     private static Bounds2 bounds(PanelKind kind, Span along, double half) {

@@ -75,7 +75,7 @@ final class SkinLayout {
         for (int i = 1; i < us.size(); i++) {
             for (int j = 1; j < vs.size(); j++) {
                 Bounds2 cell = new Bounds2(us.get(i - 1), us.get(i), vs.get(j - 1), vs.get(j));
-                for (Polygon2 piece : skin.area().shared(cell.polygon())) {
+                for (Polygon2 piece : skin.area().shared(Polygon2.rectangle(cell))) {
                     pieces.addAll(piece.without(openings));
                 }
             }

@@ -23,7 +23,6 @@ import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 
 /** Lays sheets on all faces. */
 public final class SkinStage {
@@ -108,7 +107,9 @@ public final class SkinStage {
         MaterialLibrary library = input.library;
         Openings openings = input.openings;
         List<Polygon2> holes =
-                openings.in(panel.panel()).stream().map(one -> one.cutOut().polygon()).toList();
+                openings.in(panel.panel()).stream()
+                        .map(one -> Polygon2.rectangle(one.cutOut()))
+                        .toList();
         Sheets sheets = new Sheets(new ArrayList<>(), new ArrayList<>());
         for (Skin skin : panel.panel().skins()) {
             SkinLayout layout = new SkinLayout(panel, skin, holes, library);
@@ -145,7 +146,12 @@ public final class SkinStage {
                         new Finding(
                                 "SEAM_NOT_BACKED",
                                 Severity.WATCH,
-                                new Place(Station.SKINS, seam.panel().id(), at.x(), at.y(), at.z()),
+                                new Place(
+                                        SkinStation.SKINS,
+                                        seam.panel().id(),
+                                        at.x(),
+                                        at.y(),
+                                        at.z()),
                                 Quantity.mm(seam.line().lengthMm()),
                                 Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
                                 Cure.advice(
@@ -161,13 +167,13 @@ public final class SkinStage {
         int sheets = orders.stream().mapToInt(SheetOrder::sheets).sum();
         figures.add(
                 Figure.of(
-                        "skins.sheets",
+                        SkinStation.SKINS.figure("sheets"),
                         "Whole sheets to buy",
                         Quantity.count(sheets),
                         () -> sheetsWorking(orders)));
         figures.add(
                 Figure.of(
-                        "skins.pieces",
+                        SkinStation.SKINS.figure("pieces"),
                         "Pieces of sheet",
                         Quantity.count(pieces.size()),
                         () ->
@@ -180,7 +186,7 @@ public final class SkinStage {
         double mass = pieces.stream().mapToDouble(SheetPiece::massKg).sum();
         figures.add(
                 Figure.of(
-                        "skins.mass",
+                        SkinStation.SKINS.figure("mass"),
                         "Mass of the sheets",
                         Quantity.kg(mass),
                         () -> massWorking(pieces)));
@@ -191,7 +197,7 @@ public final class SkinStage {
                         .sum();
         figures.add(
                 Figure.of(
-                        "skins.outer-seams",
+                        SkinStation.SKINS.figure("outer-seams"),
                         "Seams outside",
                         new Quantity(metres / 1000, Unit.METRE),
                         () ->
@@ -214,7 +220,7 @@ public final class SkinStage {
                         .mapToDouble(piece -> piece.shape().area())
                         .sum();
         return Figure.of(
-                "skins.area." + Named.key(face),
+                SkinStation.SKINS.figure("area." + Named.key(face)),
                 "Area of the " + Named.words(face) + " sheets",
                 new Quantity(area / 1e6, Unit.SQUARE_METRE),
                 () ->

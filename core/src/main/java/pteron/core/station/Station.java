@@ -1,60 +1,42 @@
 package pteron.core.station;
 
+import java.util.ArrayList;
 import java.util.List;
 
-/** Stops of the route, in the order of the work. */
-public enum Station {
-    /** What the box stands on. */
-    CARRIER("carrier", "Carrier", List.of("carrier.")),
-    /** Its outside shape. */
-    OUTLINE("outline", "Outline", List.of("outline.")),
-    /** Its layers. */
-    MAKE_UP("make-up", "Make-up", List.of("make-up.")),
-    /** Its members and how hard they work. */
-    FRAME("frame", "Frame", List.of("frame.", "strength.")),
-    /** Doors and windows. */
-    OPENINGS("openings", "Openings", List.of("openings.")),
-    /** Sheets. */
-    SKINS("skins", "Skins", List.of("skins.")),
-    /** Joints. */
-    SEALING("sealing", "Sealing", List.of("sealing.")),
-    /** Weight. */
-    BALANCE("balance", "Balance", List.of("balance.")),
-    /** Bars to buy and to cut. */
-    CUTTING("cutting", "Cut and buy", List.of("cutting."));
+/**
+ * A stop of the route. Immutable.
+ *
+ * @param key its name in files and on the command line, the beginning of the keys of its figures
+ * @param label what the route calls it
+ * @param figures with what the keys of its figures begin
+ */
+public record Station(String key, String label, List<String> figures) {
 
-    private final String key;
-    private final String label;
-    private final List<String> figures;
-
-    Station(String key, String label, List<String> figures) {
-        this.key = key;
-        this.label = label;
-        this.figures = figures;
+    /** Copies the list. */
+    public Station {
+        figures = List.copyOf(figures);
     }
 
-    /** {@return its name in files, on the command line and in the keys of its figures} */
-    public String key() {
-        return key;
+    /**
+     * {@return a station}
+     *
+     * @param key its name in files, in small letters with hyphens
+     * @param label what the route calls it
+     * @param more other beginnings of keys of its figures
+     */
+    public static Station of(String key, String label, String... more) {
+        List<String> figures = new ArrayList<>(List.of(key));
+        figures.addAll(List.of(more));
+        return new Station(key, label, figures);
     }
 
-    /** {@return what the route calls it} */
-    public String label() {
-        return label;
+    /** {@return the key of a figure of it: {@code frame.members} for {@code members}} */
+    public String figure(String name) {
+        return key + "." + name;
     }
 
     /** {@return whether a figure belongs to this station} */
     public boolean has(String figureKey) {
-        return figures.stream().anyMatch(figureKey::startsWith);
-    }
-
-    /** {@return the station with that key; the first when there is none} */
-    public static Station of(String key) {
-        for (Station station : values()) {
-            if (station.key.equals(key)) {
-                return station;
-            }
-        }
-        return CARRIER;
+        return figures.stream().anyMatch(one -> figureKey.startsWith(one + "."));
     }
 }

@@ -21,7 +21,7 @@ final class FloorCheck {
 
     /** {@return a check of every bearer, the longest stretch between or beyond cross-members} */
     static List<MemberCheck> of(
-            StrengthStage.Input plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
+            StrengthInput plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
         Bounds2 area = floor.panel().frame().bounds();
         double span = longestSpan(carrier, area.fromV(), area.toV());
         double carried = widestBay(floor);

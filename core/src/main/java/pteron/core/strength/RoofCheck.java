@@ -19,10 +19,7 @@ final class RoofCheck {
 
     /** {@return a check of every bow under its weight and a person, and lifted by the wind} */
     static List<MemberCheck> of(
-            StrengthStage.Input plan,
-            List<PanelFrame> panels,
-            WindZones zones,
-            MaterialLibrary library) {
+            StrengthInput plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
@@ -44,7 +41,7 @@ final class RoofCheck {
 
     /** A bow and the width of roof that it carries (mm). */
     private record Bow(
-            StrengthStage.Input plan, Member member, double carriedMm, MaterialLibrary library) {
+            StrengthInput plan, Member member, double carriedMm, MaterialLibrary library) {
 
         private double weight() {
             Framed roof = plan.makeUp().roof();

@@ -45,7 +45,7 @@ final class SandwichCheck {
     private final ServiceClass service;
     private final ThickFaces.Answer answer;
 
-    SandwichCheck(StrengthStage.Input plan, PanelFrame frame, MaterialLibrary library) {
+    SandwichCheck(StrengthInput plan, PanelFrame frame, MaterialLibrary library) {
         this.floor = plan.makeUp().floor();
         this.topFace = library.get(floor.topFace().material());
         this.core = library.get(floor.core().material());

@@ -13,63 +13,33 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.figure.Verdict;
 import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
+import pteron.core.frame.FrameStation;
 import pteron.core.frame.PanelFrame;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Box;
-import pteron.core.plan.BoxPlan;
-import pteron.core.plan.Loads;
-import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
 
 /** Checks members and floor. */
 public final class StrengthStage {
 
-    /** Utilisation from which a part is called close to its limit; common practice. */
-    public static final double CLOSE = 0.85;
-
     private StrengthStage() {}
 
-    /**
-     * What the strength reads.
-     *
-     * @param box the box
-     * @param makeUp its layers and members
-     * @param loads what it must carry
-     * @param library the materials
-     * @param carrier the carrier
-     * @param frame the frame
-     */
-    public record Input(
-            Box box,
-            MakeUp makeUp,
-            Loads loads,
-            MaterialLibrary library,
-            Carrier carrier,
-            Frame frame) {
-
-        /** {@return what it reads of a plan} */
-        public static Input of(
-                BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
-            return new Input(plan.box(), plan.makeUp(), plan.loads(), library, carrier, frame);
-        }
-    }
-
     /** The stage. */
-    public static final Stage<Input, Strength> STAGE =
+    public static final Stage<StrengthInput, Strength> STAGE =
             new Stage<>(
                     Strength.class,
                     given ->
                             given.find(Frame.class)
                                     .map(
                                             frame ->
-                                                    Input.of(
+                                                    StrengthInput.of(
                                                             given.plan(),
                                                             given.library(),
                                                             given.get(Carrier.class),
@@ -77,7 +47,7 @@ public final class StrengthStage {
                     StrengthStage::of);
 
     /** {@return how hard members and floor work} */
-    public static Strength of(Input plan) {
+    public static Strength of(StrengthInput plan) {
         MaterialLibrary library = plan.library();
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
@@ -122,7 +92,7 @@ public final class StrengthStage {
         return other.utilisation() > one.utilisation() ? other : one;
     }
 
-    private static Figure windPressure(Input plan, double wind) {
+    private static Figure windPressure(StrengthInput plan, double wind) {
         return Figure.of(
                 "strength.wind-pressure",
                 "Pressure of the wind",
@@ -142,13 +112,13 @@ public final class StrengthStage {
         List<Finding> findings = new ArrayList<>();
         for (Check check : checks) {
             double use = check.utilisation();
-            if (use > CLOSE) {
+            if (use > Verdict.CLOSE_FROM) {
                 boolean fails = use > 1;
                 findings.add(
                         new Finding(
                                 (fails ? "OVERLOADED_" : "WORKS_HARD_") + code(check),
                                 fails ? Severity.STOPS : Severity.WATCH,
-                                Place.of(Station.FRAME, check.part()),
+                                Place.of(FrameStation.FRAME, check.part()),
                                 check.demand(),
                                 Limit.atMost(check.capacity()),
                                 fails

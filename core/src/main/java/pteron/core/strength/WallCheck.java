@@ -21,10 +21,7 @@ final class WallCheck {
 
     /** {@return a check of every stud and trimmer that stands from plate to plate} */
     static List<MemberCheck> of(
-            StrengthStage.Input plan,
-            List<PanelFrame> panels,
-            WindZones zones,
-            MaterialLibrary library) {
+            StrengthInput plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             PanelKind kind = panel.panel().kind();
@@ -36,7 +33,7 @@ final class WallCheck {
     }
 
     private static void wall(
-            StrengthStage.Input plan,
+            StrengthInput plan,
             PanelFrame panel,
             WindZones zones,
             MaterialLibrary library,

@@ -6,6 +6,7 @@ import java.util.Locale;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.plan.Climate;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
@@ -76,13 +77,13 @@ public record HeatLoss(double throughWatt, double airWatt, double difference) {
         List<Figure> figures = new ArrayList<>();
         figures.add(
                 Figure.of(
-                        "make-up.heat-loss",
+                        MakeUpStation.MAKE_UP.figure("heat-loss"),
                         "Heat that the box loses",
                         new Quantity(watt(), Unit.WATT),
                         () -> working(walls, areas)));
         figures.add(
                 Figure.of(
-                        "make-up.heat-loss-air",
+                        MakeUpStation.MAKE_UP.figure("heat-loss-air"),
                         "Of that with the air",
                         new Quantity(airWatt, Unit.WATT),
                         () ->

@@ -35,7 +35,7 @@ final class MetalSection {
     /** Thinnest gap that is told from none (mm). */
     private static final double LEAST_MM = 1e-3;
 
-    private final WarmWall wall;
+    private final WarmBay wall;
     private final MetalBar bar;
     private final double halfBarMm;
     private final double gapMm;
@@ -43,7 +43,7 @@ final class MetalSection {
     private final double frameFromMm;
     private final double frameToMm;
 
-    private MetalSection(WarmWall wall, MetalBar bar) {
+    private MetalSection(WarmBay wall, MetalBar bar) {
         this.wall = wall;
         this.bar = bar;
         this.halfBarMm = bar.thicknessMm() / 2;
@@ -73,11 +73,11 @@ final class MetalSection {
      * @param bar its metal
      * @param cells cells in every stretch of equal stuff, even
      */
-    static double transmittance(WarmWall wall, MetalBar bar, int cells) {
+    static double transmittance(WarmBay wall, MetalBar bar, int cells) {
         return SOLVED.of(new Input(wall, bar, cells));
     }
 
-    private record Input(WarmWall wall, MetalBar bar, int cells) {}
+    private record Input(WarmBay wall, MetalBar bar, int cells) {}
 
     private static final Remembered<Input, Double> SOLVED =
             new Remembered<>(REMEMBERED, MetalSection::solved);

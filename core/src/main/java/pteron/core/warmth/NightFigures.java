@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.plan.Climate;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -31,12 +32,12 @@ final class NightFigures {
                                         "balance of vapour, ISO 13788 chapter 4; 40 g/h is common practice; walls that take up vapour left out");
         return List.of(
                 Figure.of(
-                        "make-up.night-humidity",
+                        MakeUpStation.MAKE_UP.figure("night-humidity"),
                         "Humidity after the night",
                         new Quantity(night.humidityPercent(), Unit.PERCENT),
                         working),
                 Figure.of(
-                        "make-up.night-dew-point",
+                        MakeUpStation.MAKE_UP.figure("night-dew-point"),
                         "Dew point after the night",
                         new Quantity(night.dewPoint(), Unit.CELSIUS),
                         working));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.plan.Climate;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
@@ -38,7 +39,7 @@ final class WallFigures {
     private void add(String key, String name, Quantity value, Supplier<Working> working) {
         figures.add(
                 Figure.of(
-                        "make-up." + wall.part() + "-" + key,
+                        MakeUpStation.MAKE_UP.figure(wall.part() + "-" + key),
                         name + " of the " + wall.part(),
                         value,
                         working));
@@ -112,7 +113,7 @@ final class WallFigures {
         add(
                 "coldest",
                 "Coldest place on the inner surface",
-                new Quantity(WarmthStage.coldest(wall, climate), Unit.CELSIUS),
+                new Quantity(wall.coldest(climate), Unit.CELSIUS),
                 () -> {
                     Working.Builder steps =
                             Working.of("T = Ti − (Ti − Te) · Rsi / R on the coldest path")

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pteron.core.plan.Climate;
 import pteron.core.warmth.WarmLayer.Path;
 
 /**
@@ -33,6 +34,11 @@ public record WarmWall(
     /** {@return whether the members are of metal} */
     public boolean metalFrame() {
         return metal.isPresent();
+    }
+
+    /** {@return its layers with the shares of members and gaps} */
+    WarmBay bay() {
+        return new WarmBay(layers, memberShare, gapShare, surfaces);
     }
 
     private Map<Path, Double> shares() {
@@ -103,8 +109,19 @@ public record WarmWall(
     public double resistance() {
         return metal.filter(bar -> memberShare > 0 && memberShare < 1)
                 .filter(bar -> layers.stream().anyMatch(bar::standsIn))
-                .map(bar -> 1 / MetalSection.transmittance(this, bar, MetalSection.CELLS))
+                .map(bar -> 1 / MetalSection.transmittance(bay(), bar, MetalSection.CELLS))
                 .orElseGet(() -> (upperLimit() + lowerLimit()) / 2);
+    }
+
+    /** {@return the coldest place on its inner surface (°C)} */
+    public double coldest(Climate climate) {
+        double inside = climate.inside().celsius();
+        double outside = climate.outside().celsius();
+        double coldest = Double.POSITIVE_INFINITY;
+        for (Path path : memberShare > 0 ? Path.values() : new Path[] {Path.BAY}) {
+            coldest = Math.min(coldest, temperatures(path, inside, outside).getFirst());
+        }
+        return coldest;
     }
 
     /** {@return heat that goes through for a degree and a square metre (W/(m²·K))} */

@@ -12,14 +12,13 @@ import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.inside.Inside;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Climate;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
-import pteron.core.station.Station;
-import pteron.core.warmth.WarmLayer.Path;
 
 /** Works out how warm and dry floor, walls, roof and the whole box are. */
 public final class WarmthStage {
@@ -109,7 +108,7 @@ public final class WarmthStage {
                     new Finding(
                             "WATER_BETWEEN_LAYERS",
                             Severity.WATCH,
-                            Place.of(Station.MAKE_UP, wall.part() + ", behind " + layer),
+                            Place.of(MakeUpStation.MAKE_UP, wall.part() + ", behind " + layer),
                             new Quantity(vapour.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE),
                             Limit.atMost(new Quantity(MOST_GRAMS, Unit.GRAM_PER_SQUARE_METRE)),
                             Cure.advice(
@@ -119,26 +118,15 @@ public final class WarmthStage {
         }
     }
 
-    /** {@return the coldest place on the inner surface of a wall (°C)} */
-    static double coldest(WarmWall wall, Climate climate) {
-        double inside = climate.inside().celsius();
-        double outside = climate.outside().celsius();
-        double coldest = Double.POSITIVE_INFINITY;
-        for (Path path : wall.memberShare() > 0 ? Path.values() : new Path[] {Path.BAY}) {
-            coldest = Math.min(coldest, wall.temperatures(path, inside, outside).getFirst());
-        }
-        return coldest;
-    }
-
     private static void cold(
             WarmWall wall, Climate climate, NightAir night, List<Finding> findings) {
-        double coldest = coldest(wall, climate);
+        double coldest = wall.coldest(climate);
         if (coldest < night.dewPoint()) {
             findings.add(
                     new Finding(
                             "SURFACE_UNDER_DEW_POINT",
                             Severity.WATCH,
-                            Place.of(Station.MAKE_UP, wall.part()),
+                            Place.of(MakeUpStation.MAKE_UP, wall.part()),
                             new Quantity(coldest, Unit.CELSIUS),
                             Limit.atLeast(new Quantity(night.dewPoint(), Unit.CELSIUS)),
                             Cure.advice(

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
+import pteron.core.carrier.CarrierInput;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.edit.Cures;
 import pteron.core.extent.Areas;
@@ -50,7 +51,7 @@ class BalanceByHandTest {
             StartingPlans.square().withVehicle(StartingVehicles.pickup());
 
     private static Carrier carrier(BoxPlan plan) {
-        return CarrierStage.of(CarrierStage.Input.of(plan, OutlineStage.of(plan.box())));
+        return CarrierStage.of(CarrierInput.of(plan, OutlineStage.of(plan.box())));
     }
 
     private static Balance with(BoxPlan plan, Part... parts) {
@@ -376,7 +377,7 @@ class BalanceByHandTest {
         PanelFrame left = frame(model, PanelKind.LEFT);
         double cut = 0;
         for (PlacedOpening one : model.built().orElseThrow().get(Openings.class).in(left.panel())) {
-            cut += one.clear().polygon().area();
+            cut += Polygon2.rectangle(one.clear()).area();
         }
         double area = left.panel().frame().area() - cut;
         assertThat(cut).isPositive();

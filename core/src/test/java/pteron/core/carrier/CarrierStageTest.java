@@ -20,7 +20,7 @@ class CarrierStageTest {
     private static final Trailer TRAILER = (Trailer) PLAN.vehicle();
 
     private static Carrier carrier(BoxPlan plan) {
-        return CarrierStage.of(CarrierStage.Input.of(plan, OutlineStage.of(plan.box())));
+        return CarrierStage.of(CarrierInput.of(plan, OutlineStage.of(plan.box())));
     }
 
     private static List<String> codes(BoxPlan plan) {

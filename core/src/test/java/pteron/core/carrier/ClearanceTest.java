@@ -45,7 +45,7 @@ class ClearanceTest {
                     .withBox(new Box(OutlineStart.OVER_CAB.points(2480, 2100), 1230, 60));
 
     private static Carrier carrier(BoxPlan plan) {
-        return CarrierStage.of(CarrierStage.Input.of(plan, OutlineStage.of(plan.box())));
+        return CarrierStage.of(CarrierInput.of(plan, OutlineStage.of(plan.box())));
     }
 
     private static double figure(BoxPlan plan, String key) {

@@ -8,10 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
+import pteron.core.balance.BalanceStation;
 import pteron.core.edit.Cures;
+import pteron.core.frame.FrameStation;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
-import pteron.core.station.Station;
 
 class FigureTest {
 
@@ -19,7 +21,7 @@ class FigureTest {
         return new Finding(
                 code,
                 severity,
-                Place.of(Station.FRAME, code),
+                Place.of(FrameStation.FRAME, code),
                 Quantity.kg(demand),
                 limit,
                 Cure.advice("KEEP_MARGIN", Quantity.kg(1)));
@@ -97,9 +99,9 @@ class FigureTest {
 
     @Test
     void place_at() {
-        Place place = Place.of(Station.OUTLINE, "corner-2").at(100, 200);
+        Place place = Place.of(OutlineStation.OUTLINE, "corner-2").at(100, 200);
         assertThat(place.xMm()).isEqualTo(100);
         assertThat(place.zMm()).isEqualTo(200);
-        assertThat(Place.of(Station.BALANCE).part()).isEmpty();
+        assertThat(Place.of(BalanceStation.BALANCE).part()).isEmpty();
     }
 }

@@ -92,8 +92,10 @@ class FramePropertiesTest {
                                                         assertThat(
                                                                         m.profile()
                                                                                 .sharedArea(
-                                                                                        one.clear()
-                                                                                                .polygon()))
+                                                                                        Polygon2
+                                                                                                .rectangle(
+                                                                                                        one
+                                                                                                                .clear())))
                                                                 .as(
                                                                         "%s in %s",
                                                                         m.name(),
@@ -186,7 +188,7 @@ class FramePropertiesTest {
         // where a seam runs along an opening, its other side is the opening
         built.get(Openings.class)
                 .in(seam.panel())
-                .forEach(one -> timber.add(one.clear().polygon()));
+                .forEach(one -> timber.add(Polygon2.rectangle(one.clear())));
         return frame.panel().frame().cut(line).stream()
                 .flatMap(inside -> Polygon2.uncovered(inside, timber).stream())
                 .mapToDouble(Segment2::lengthMm)
@@ -215,7 +217,9 @@ class FramePropertiesTest {
         frame.members().stream()
                 .filter(m -> face == Skin.Face.OUTER ? m.reachesOuterFace() : m.reachesInnerFace())
                 .forEach(m -> backing.add(m.profile()));
-        built.get(Openings.class).in(panel).forEach(one -> backing.add(one.clear().polygon()));
+        built.get(Openings.class)
+                .in(panel)
+                .forEach(one -> backing.add(Polygon2.rectangle(one.clear())));
         Bounds2 area = panel.skin(face).area().bounds();
         Bounds2 room = panel.frame().bounds();
         // 5 mm inside the edge of the sheet, or where the frame begins if that is further in

@@ -78,7 +78,7 @@ class LineTest {
         assertThat(a.grown(1, 2)).isEqualTo(new Bounds2(-1, 11, -2, 22));
         assertThat(a.overlaps(new Bounds2(10, 20, 0, 20))).isFalse();
         assertThat(a.overlaps(new Bounds2(9, 20, 19, 30))).isTrue();
-        assertThat(a.polygon().area()).isEqualTo(200);
+        assertThat(Polygon2.rectangle(a).area()).isEqualTo(200);
     }
 
     @Test

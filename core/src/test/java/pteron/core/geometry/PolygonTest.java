@@ -12,7 +12,7 @@ class PolygonTest {
     private static final double EXACT = 1e-9;
 
     private static Polygon2 rectangle(double width, double height) {
-        return new Bounds2(0, width, 0, height).polygon();
+        return Polygon2.rectangle(new Bounds2(0, width, 0, height));
     }
 
     @Test
@@ -26,7 +26,8 @@ class PolygonTest {
 
     @Test
     void without_holeInTheMiddle() {
-        List<Polygon2> left = rectangle(10, 10).without(new Bounds2(4, 6, 4, 6).polygon());
+        List<Polygon2> left =
+                rectangle(10, 10).without(Polygon2.rectangle(new Bounds2(4, 6, 4, 6)));
         assertThat(left).hasSize(1);
         assertThat(left.getFirst().area()).isCloseTo(96, within(EXACT));
         assertThat(left.getFirst().holes()).hasSize(1);
@@ -34,7 +35,8 @@ class PolygonTest {
 
     @Test
     void shared_touchingIsNothing() {
-        assertThat(rectangle(10, 10).shared(new Bounds2(10, 20, 0, 10).polygon())).isEmpty();
+        assertThat(rectangle(10, 10).shared(Polygon2.rectangle(new Bounds2(10, 20, 0, 10))))
+                .isEmpty();
     }
 
     @Test

@@ -32,7 +32,7 @@ class InsideTest {
     private static final BoxPlan SQUARE = StartingPlans.square();
 
     private static Inside inside(BoxPlan plan) {
-        return InsideStage.of(InsideStage.Input.of(plan, OutlineStage.of(plan.box())));
+        return InsideStage.of(InsideInput.of(plan, OutlineStage.of(plan.box())));
     }
 
     /** By hand: walls 69.5, roof 95.5, floor 108.5. */
@@ -104,7 +104,7 @@ class InsideTest {
     @Property(tries = 40, seed = "20261126")
     void room_keepsOffTheOutside(@ForAll("any") BoxPlan plan) {
         var outline = OutlineStage.of(plan.box());
-        Inside inside = InsideStage.of(InsideStage.Input.of(plan, outline));
+        Inside inside = InsideStage.of(InsideInput.of(plan, outline));
         SetOut.that(outline.usable() && inside.room().isPresent());
         Polygon2 room = inside.room().get();
         Polygon2 side = outline.shape().polygon();

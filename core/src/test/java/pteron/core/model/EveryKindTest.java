@@ -10,11 +10,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import pteron.core.drawing.Drawing;
-import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Term;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
@@ -94,7 +94,7 @@ class EveryKindTest {
     void everyView_isDrawn(@ForAll("any") BoxPlan plan) {
         BoxModel model = model(plan);
         for (View view : View.values()) {
-            for (Station station : Station.values()) {
+            for (Station station : Route.stations()) {
                 Drawing drawing = Drawings.of(model, view, station, "");
                 assertThat(drawing.shapes()).as(view + " " + station).isNotEmpty();
                 assertThat(drawing.bounds().width()).isPositive();

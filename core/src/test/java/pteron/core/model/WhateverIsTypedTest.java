@@ -13,7 +13,7 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import pteron.core.buildup.Layer;
-import pteron.core.drawing.Drawings;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.drawing.View;
 import pteron.core.edit.Cures;
 import pteron.core.edit.MakeUpEdits;
@@ -26,10 +26,11 @@ import pteron.core.field.PlanFields;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.outline.OutlineStation;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
-import pteron.core.station.Station;
 
 /**
  * What a builder types, sensible or not: it is refused with a sentence, or the whole model answers. The seeds are
@@ -86,8 +87,8 @@ class WhateverIsTypedTest {
             assertThat(figure.working().source()).as(figure.key()).isNotBlank();
         }
         for (View view : VIEWS) {
-            assertThat(Drawings.of(model, view, Station.OUTLINE, "").shapes()).isNotEmpty();
-            assertThat(Drawings.of(model, view, Station.CARRIER, "").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, OutlineStation.OUTLINE, "").shapes()).isNotEmpty();
+            assertThat(Drawings.of(model, view, CarrierStation.CARRIER, "").shapes()).isNotEmpty();
         }
         for (Finding finding : model.findings()) {
             assertThat(finding.demand().value()).as(finding.code()).isFinite();
@@ -145,7 +146,7 @@ class WhateverIsTypedTest {
         BoxModel model = BoxModel.of(plan, LIBRARY);
         assertThat(model.figures()).allMatch(figure -> Double.isFinite(figure.value()));
         for (View view : VIEWS) {
-            assertThat(Drawings.of(model, view, Station.OUTLINE, "outline.1").shapes())
+            assertThat(Drawings.of(model, view, OutlineStation.OUTLINE, "outline.1").shapes())
                     .isNotEmpty();
         }
         assertThat(model.findings())

@@ -112,7 +112,7 @@ class SkinStageTest {
         for (Panel panel : built.get(Shell.class).panels()) {
             List<Polygon2> holes =
                     built.get(Openings.class).in(panel).stream()
-                            .map(one -> one.cutOut().polygon())
+                            .map(one -> Polygon2.rectangle(one.cutOut()))
                             .toList();
             for (Skin skin : panel.skins()) {
                 List<SheetPiece> pieces = pieces(built.get(Skins.class), panel.id(), skin.face());

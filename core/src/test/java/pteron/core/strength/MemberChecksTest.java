@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.Carrier;
+import pteron.core.carrier.CarrierInput;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.edit.Cures;
 import pteron.core.material.MaterialLibrary;
@@ -86,7 +87,7 @@ class MemberChecksTest {
     /** Cross-members 590 to 640 apart; free ends of 58.5 mm count as spans of 234. */
     @Test
     void bearers_longestSpan() {
-        Carrier carrier = CarrierStage.of(CarrierStage.Input.of(BARE, OutlineStage.of(BARE.box())));
+        Carrier carrier = CarrierStage.of(CarrierInput.of(BARE, OutlineStage.of(BARE.box())));
         assertThat(FloorCheck.longestSpan(carrier, 1.5, 4298.5)).isCloseTo(640, within(1e-9));
         assertThat(FloorCheck.longestSpan(carrier, -400, 4298.5)).isCloseTo(4 * 460, within(1e-9));
         assertThat(FloorCheck.longestSpan(carrier, 100, 600)).isCloseTo(500, within(1e-9));

@@ -168,8 +168,8 @@ class MetalSectionTest {
     void finerCells_changeLittle() {
         WarmWall wall = wall(160, 1.6, 167, 0, 0);
         MetalBar bar = wall.metal().orElseThrow();
-        double coarse = MetalSection.transmittance(wall, bar, MetalSection.CELLS);
-        double fine = MetalSection.transmittance(wall, bar, 3 * MetalSection.CELLS);
+        double coarse = MetalSection.transmittance(wall.bay(), bar, MetalSection.CELLS);
+        double fine = MetalSection.transmittance(wall.bay(), bar, 3 * MetalSection.CELLS);
         assertThat(coarse).isCloseTo(fine, within(0.015 * fine));
     }
 

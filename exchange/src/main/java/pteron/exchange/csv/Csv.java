@@ -9,12 +9,12 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** Writes CSV: comma, a header line, line ends {@code \\n}, numbers without locale. */
-final class Csv {
+public final class Csv {
 
     private Csv() {}
 
     /** {@return a number with so many decimals at most} */
-    static String number(double value, int decimals) {
+    public static String number(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
         return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
     }
@@ -36,17 +36,17 @@ final class Csv {
     }
 
     /** Fills a table with its rows. */
-    interface Filling {
+    public interface Filling {
         void fill(Rows rows);
     }
 
     /** Takes the rows of a table. */
-    interface Rows {
+    public interface Rows {
         void print(Object... values);
     }
 
     /** {@return a table with a header line} */
-    static String text(String[] header, Filling filling) {
+    public static String text(String[] header, Filling filling) {
         StringBuilder text = new StringBuilder();
         CSVFormat format =
                 CSVFormat.RFC4180.builder().setHeader(header).setRecordSeparator("\n").get();

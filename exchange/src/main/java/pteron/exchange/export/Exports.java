@@ -13,13 +13,12 @@ import java.util.Set;
 import java.util.function.Supplier;
 import pteron.core.cutting.BarCutting;
 import pteron.core.model.BoxModel;
-import pteron.exchange.csv.BuildLists;
-import pteron.exchange.csv.MaterialList;
-import pteron.exchange.csv.ShopLists;
 import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.file.WholeFile;
 import pteron.exchange.pdf.Paper;
-import pteron.exchange.pdf.ReportPdf;
+import pteron.exchange.report.ReportPdf;
+import pteron.exchange.route.FileRoute;
+import pteron.exchange.station.Job;
 
 /** Writes lists and drawings. */
 public final class Exports {
@@ -88,16 +87,20 @@ public final class Exports {
     }
 
     private static Map<Path, Content> contents(BoxModel model, BarCutting cutting, Order order) {
+        Job job = new Job(model, cutting);
         String name = fileName(model.plan().name());
         Map<Path, Content> files = new LinkedHashMap<>();
         if (order.kinds().contains("csv")) {
-            put(files, order, name + "-cut-list.csv", () -> ShopLists.cutList(model));
-            put(files, order, name + "-bars.csv", () -> ShopLists.barList(cutting));
-            put(files, order, name + "-sheets.csv", () -> ShopLists.sheetList(model));
-            put(files, order, name + "-materials.csv", () -> MaterialList.text(model, cutting));
-            put(files, order, name + "-uprights.csv", () -> BuildLists.uprights(model));
-            put(files, order, name + "-strip.csv", () -> BuildLists.strip(model));
-            put(files, order, name + "-glue.csv", () -> BuildLists.glue(model));
+            FileRoute.ALL.stream()
+                    .flatMap(station -> station.lists().stream())
+                    .forEach(
+                            list ->
+                                    put(
+                                            files,
+                                            order,
+                                            name + "-" + list.name() + ".csv",
+                                            () -> list.text().apply(job)));
+            put(files, order, name + "-materials.csv", () -> MaterialList.text(job));
         }
         if (order.kinds().contains("json")) {
             put(files, order, name + "-figures.json", () -> FiguresJson.text(model, cutting));
@@ -105,7 +108,7 @@ public final class Exports {
         if (order.kinds().contains("pdf")) {
             files.put(
                     order.folder().resolve(name + ".pdf"),
-                    () -> ReportPdf.bytes(model, cutting, order.paper()));
+                    () -> ReportPdf.bytes(job, order.paper()));
         }
         return files;
     }

@@ -20,7 +20,7 @@ import pteron.core.quantity.LengthText;
 import pteron.core.quantity.UnitSystem;
 
 /** Draws a view into a rectangle of a page. */
-final class DrawingOnPaper {
+public final class DrawingOnPaper {
 
     /** Height of a row of dimensions (points). */
     private static final float ROW = 16;
@@ -42,7 +42,8 @@ final class DrawingOnPaper {
     private final float left;
     private final float bottom;
 
-    DrawingOnPaper(Pages pages, Drawing drawing, UnitSystem units, PDRectangle room) {
+    /** A drawing that is to fill a room of the page (points). */
+    public DrawingOnPaper(Pages pages, Drawing drawing, UnitSystem units, PDRectangle room) {
         this.pages = pages;
         this.content = pages.content();
         this.drawing = drawing;
@@ -68,11 +69,12 @@ final class DrawingOnPaper {
     }
 
     /** {@return scale of the drawing: how many mm a mm on paper stands for} */
-    long scaleOneTo() {
+    public long scaleOneTo() {
         return Math.round(72 / 25.4 / scale);
     }
 
-    void draw() throws IOException {
+    /** Draws shapes and dimensions. */
+    public void draw() throws IOException {
         for (Shape shape : drawing.shapes()) {
             switch (shape) {
                 case Shape.Area area -> area(area);

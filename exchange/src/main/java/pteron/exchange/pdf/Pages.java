@@ -17,7 +17,7 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** Pages being written from the top down. */
-final class Pages implements AutoCloseable {
+public final class Pages implements AutoCloseable {
 
     static final Color INK = new Color(0x1E2B2A);
     static final Color QUIET = new Color(0x66736F);
@@ -27,6 +27,9 @@ final class Pages implements AutoCloseable {
 
     /** Distance of two lines of a cell (points). */
     private static final float LINE = 10;
+
+    /** Kept under a drawing for a line about it (points). */
+    private static final float LINE_KEPT = 10;
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
@@ -40,7 +43,8 @@ final class Pages implements AutoCloseable {
     private float y;
     private int number;
 
-    Pages(Paper paper, String footer) throws IOException {
+    /** No pages yet; the footer stands on each. */
+    public Pages(Paper paper, String footer) throws IOException {
         this.paper = paper;
         this.footer = footer;
         this.plain = font("overpass-400.ttf");
@@ -77,15 +81,23 @@ final class Pages implements AutoCloseable {
         return size;
     }
 
-    float y() {
+    /** {@return how far up the pen stands (points)} */
+    public float y() {
         return y;
     }
 
-    float width() {
+    /** {@return what is left of the page under what stands on it, a little kept for a line} */
+    public PDRectangle left() {
+        return new PDRectangle(Paper.MARGIN, Paper.MARGIN, width(), y() - Paper.MARGIN - LINE_KEPT);
+    }
+
+    /** {@return width between the margins (points)} */
+    public float width() {
         return size.getWidth() - 2 * Paper.MARGIN;
     }
 
-    void page(boolean lying) throws IOException {
+    /** Begins a page, lying or upright. */
+    public void page(boolean lying) throws IOException {
         endPage();
         size = lying ? paper.lying() : paper.upright();
         PDPage page = new PDPage(size);
@@ -103,18 +115,21 @@ final class Pages implements AutoCloseable {
         }
     }
 
-    void heading(String text) throws IOException {
+    /** Writes a heading. */
+    public void heading(String text) throws IOException {
         room(60);
         y -= 26;
         text(bold, 14, INK, Paper.MARGIN, y, text);
         y -= 8;
     }
 
-    void line(String text) throws IOException {
+    /** Writes a line, broken where it is too long. */
+    public void line(String text) throws IOException {
         line(plain, 9, INK, text);
     }
 
-    void quiet(String text) throws IOException {
+    /** Writes a small line. */
+    public void quiet(String text) throws IOException {
         line(plain, 8, QUIET, text);
     }
 
@@ -134,7 +149,7 @@ final class Pages implements AutoCloseable {
     }
 
     /** Writes a table row; shares are parts of the width, texts too long for theirs are cut short. */
-    void row(boolean head, float[] shares, List<String> cells) throws IOException {
+    public void row(boolean head, float[] shares, List<String> cells) throws IOException {
         List<List<String>> lines = new ArrayList<>();
         int most = 1;
         for (int i = 0; i < cells.size(); i++) {
@@ -226,7 +241,8 @@ final class Pages implements AutoCloseable {
         return lines;
     }
 
-    byte[] bytes() throws IOException {
+    /** {@return all pages as a file} */
+    public byte[] bytes() throws IOException {
         endPage();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         document.save(out);

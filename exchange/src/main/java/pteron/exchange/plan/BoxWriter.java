@@ -1,7 +1,7 @@
 package pteron.exchange.plan;
 
-import static pteron.exchange.plan.PlanWriter.object;
-import static pteron.exchange.plan.PlanWriter.put;
+import static pteron.exchange.plan.PlanNodes.object;
+import static pteron.exchange.plan.PlanNodes.put;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -25,7 +25,7 @@ final class BoxWriter {
         box.outline().forEach(point -> outline.add(point(point)));
         put(node, "widthMm", box.widthMm());
         put(node, "offsetMm", box.offsetMm());
-        if (!PlanWriter.isZero(box.raisedMm())) {
+        if (!PlanNodes.isZero(box.raisedMm())) {
             put(node, "raisedMm", box.raisedMm());
         }
         details(node, box.details());
@@ -36,7 +36,7 @@ final class BoxWriter {
         ObjectNode node = object();
         put(node, "xMm", point.xMm());
         put(node, "zMm", point.zMm());
-        if (!PlanWriter.isZero(point.filletMm())) {
+        if (!PlanNodes.isZero(point.filletMm())) {
             put(node, "filletMm", point.filletMm());
         }
         switch (point.link()) {

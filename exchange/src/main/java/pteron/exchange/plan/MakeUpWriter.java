@@ -1,8 +1,8 @@
 package pteron.exchange.plan;
 
-import static pteron.exchange.plan.PlanWriter.lower;
-import static pteron.exchange.plan.PlanWriter.object;
-import static pteron.exchange.plan.PlanWriter.put;
+import static pteron.exchange.plan.PlanNodes.lower;
+import static pteron.exchange.plan.PlanNodes.object;
+import static pteron.exchange.plan.PlanNodes.put;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -111,7 +111,7 @@ final class MakeUpWriter {
         ObjectNode node = object();
         put(node, "thicknessMm", section.thicknessMm());
         put(node, "depthMm", section.depthMm());
-        if (!PlanWriter.isZero(section.wallMm())) {
+        if (!PlanNodes.isZero(section.wallMm())) {
             put(node, "wallMm", section.wallMm());
         }
         return node;

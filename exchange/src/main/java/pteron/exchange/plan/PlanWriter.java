@@ -1,9 +1,11 @@
 package pteron.exchange.plan;
 
+import static pteron.exchange.plan.PlanNodes.lower;
+import static pteron.exchange.plan.PlanNodes.object;
+import static pteron.exchange.plan.PlanNodes.put;
+
 import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.List;
 import pteron.core.material.Material;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Climate;
@@ -11,7 +13,6 @@ import pteron.core.plan.Loads;
 import pteron.core.plan.Opening;
 import pteron.core.plan.RoadLimits;
 import pteron.core.plan.Supplies;
-import pteron.core.quantity.Named;
 
 /** Makes the tree of a file out of a plan; fields in the order of the schema. */
 final class PlanWriter {
@@ -39,48 +40,6 @@ final class PlanWriter {
             plan.materials().forEach(material -> materials.add(material(material)));
         }
         return root;
-    }
-
-    static ObjectNode object() {
-        return JsonNodeFactory.instance.objectNode();
-    }
-
-    static String lower(Enum<?> value) {
-        return Named.small(value);
-    }
-
-    /** Whole numbers are written without a point. */
-    static void put(ObjectNode node, String name, double value) {
-        if (isWhole(value)) {
-            node.put(name, (long) value);
-        } else {
-            node.put(name, value);
-        }
-    }
-
-    static void put(ObjectNode node, String name, List<Double> values) {
-        ArrayNode list = node.putArray(name);
-        for (double value : values) {
-            if (isWhole(value)) {
-                list.add((long) value);
-            } else {
-                list.add(value);
-            }
-        }
-    }
-
-    /** {@return whether a number is written without a point; −0.0 is not, so that it comes back as it was} */
-    private static boolean isWhole(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 && !isMinusZero(value);
-    }
-
-    /** {@return whether a number is the usual one of a field that may be left out} */
-    static boolean isZero(double value) {
-        return value == 0 && !isMinusZero(value);
-    }
-
-    private static boolean isMinusZero(double value) {
-        return Double.compare(value, -0.0) == 0;
     }
 
     private static ObjectNode opening(Opening opening) {

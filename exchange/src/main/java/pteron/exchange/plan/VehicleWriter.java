@@ -1,8 +1,8 @@
 package pteron.exchange.plan;
 
-import static pteron.exchange.plan.PlanWriter.lower;
-import static pteron.exchange.plan.PlanWriter.object;
-import static pteron.exchange.plan.PlanWriter.put;
+import static pteron.exchange.plan.PlanNodes.lower;
+import static pteron.exchange.plan.PlanNodes.object;
+import static pteron.exchange.plan.PlanNodes.put;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -21,6 +21,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.exchange.demo.Demos;
+import pteron.exchange.export.WrittenLists;
 
 /** Own materials line by line, and the lists of the first stations. */
 class MaterialCsvTest {
@@ -123,15 +124,15 @@ class MaterialCsvTest {
     @Test
     void uprights_strip_glue_ofTheDemos() {
         BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
-        List<String> uprights = lines(BuildLists.uprights(siskin));
+        List<String> uprights = lines(WrittenLists.of("uprights", siskin));
         assertThat(uprights.getFirst())
                 .isEqualTo(
                         "number,place mm,foot mm,front side mm,rear side mm,long side mm,bevel degrees");
         assertThat(uprights).hasSize(1 + siskin.outline().uprights(1250, 35).size());
-        List<String> strip = lines(BuildLists.strip(siskin));
+        List<String> strip = lines(WrittenLists.of("strip", siskin));
         assertThat(strip).hasSize(4);
         assertThat(strip.get(2)).startsWith("2,roof,1480,");
-        List<String> glue = lines(BuildLists.glue(siskin));
+        List<String> glue = lines(WrittenLists.of("glue", siskin));
         assertThat(glue).hasSize(1 + siskin.made().orElseThrow().get(Glues.class).joints().size());
         assertThat(glue).anyMatch(line -> line.contains("pu-glue"));
     }
@@ -143,9 +144,9 @@ class MaterialCsvTest {
             List<String> all = new ArrayList<>();
             for (String list :
                     List.of(
-                            BuildLists.uprights(model),
-                            BuildLists.strip(model),
-                            BuildLists.glue(model))) {
+                            WrittenLists.of("uprights", model),
+                            WrittenLists.of("strip", model),
+                            WrittenLists.of("glue", model))) {
                 List<String> lines = lines(list);
                 int heads = lines.getFirst().split(",", -1).length;
                 for (String line : lines) {

@@ -34,7 +34,8 @@ import pteron.core.skin.Skins;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.export.Exports.Order;
 import pteron.exchange.pdf.Paper;
-import pteron.exchange.pdf.ReportPdf;
+import pteron.exchange.report.ReportPdf;
+import pteron.exchange.station.Job;
 
 class ExportsTest {
 
@@ -150,7 +151,7 @@ class ExportsTest {
 
     @Test
     void pdf_a4_hasDrawingsListsChecksAndFindings() throws IOException {
-        byte[] bytes = ReportPdf.bytes(model, cutting, Paper.A4);
+        byte[] bytes = ReportPdf.bytes(new Job(model, cutting), Paper.A4);
         try (PDDocument document = Loader.loadPDF(bytes)) {
             PDRectangle first = document.getPage(0).getMediaBox();
             assertThat(first.getWidth()).isCloseTo(PDRectangle.A4.getHeight(), within(0.1f));
@@ -179,7 +180,8 @@ class ExportsTest {
     void pdf_ofACurvedBox_hasWhatTheFirstStationsTell() throws IOException {
         BoxModel siskin = BoxModel.of(Demos.siskin(), MaterialLibrary.starting());
         BarCutting none = BarCutting.of(siskin.members(), siskin.plan().supplies());
-        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(siskin, none, Paper.A4))) {
+        try (PDDocument document =
+                Loader.loadPDF(ReportPdf.bytes(new Job(siskin, none), Paper.A4))) {
             String text =
                     Normalizer.normalize(
                             new PDFTextStripper().getText(document), Normalizer.Form.NFKC);
@@ -204,7 +206,8 @@ class ExportsTest {
     void pdf_ofRoundedCorners_stripRunsOn() throws IOException {
         BoxModel dipper = BoxModel.of(Demos.dipper(), MaterialLibrary.starting());
         BarCutting none = BarCutting.of(dipper.members(), dipper.plan().supplies());
-        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(dipper, none, Paper.LETTER))) {
+        try (PDDocument document =
+                Loader.loadPDF(ReportPdf.bytes(new Job(dipper, none), Paper.LETTER))) {
             String text = new PDFTextStripper().getText(document);
             int strip = text.indexOf("Strip over front, roof and rear");
             String table = text.substring(strip, text.indexOf("Glue of every joint", strip));
@@ -215,7 +218,8 @@ class ExportsTest {
     @Test
     void pdf_letter_inInches() throws IOException {
         BoxModel inches = model.after(model.plan().withUnits(UnitSystem.INCHES));
-        try (PDDocument document = Loader.loadPDF(ReportPdf.bytes(inches, cutting, Paper.LETTER))) {
+        try (PDDocument document =
+                Loader.loadPDF(ReportPdf.bytes(new Job(inches, cutting), Paper.LETTER))) {
             assertThat(document.getPage(0).getMediaBox().getHeight())
                     .isCloseTo(PDRectangle.LETTER.getWidth(), within(0.1f));
             assertThat(new PDFTextStripper().getText(document))
@@ -246,7 +250,7 @@ class ExportsTest {
         for (BoxPlan demo : Demos.all()) {
             BoxModel box = BoxModel.of(demo, MaterialLibrary.starting());
             BarCutting bars = BarCutting.of(box.members(), demo.supplies());
-            byte[] pdf = ReportPdf.bytes(box, bars, Paper.A4);
+            byte[] pdf = ReportPdf.bytes(new Job(box, bars), Paper.A4);
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 String text =
                         plain(

@@ -16,13 +16,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.cutting.BarCutting;
-import pteron.core.drawing.Drawings;
 import pteron.core.drawing.View;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
-import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /**
@@ -137,7 +137,7 @@ class WhateverTheSchemaLetsThroughTest {
             model.findings();
             model.figures().forEach(figure -> figure.working());
             for (View view : View.values()) {
-                Drawings.of(model, view, Station.CARRIER, "");
+                Drawings.of(model, view, CarrierStation.CARRIER, "");
             }
             BarCutting.of(model.members(), plan.supplies(), best -> {}, () -> true);
             return true;

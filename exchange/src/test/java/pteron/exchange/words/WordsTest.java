@@ -14,6 +14,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -21,7 +22,6 @@ import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
-import pteron.core.station.Station;
 
 class WordsTest {
 
@@ -29,7 +29,7 @@ class WordsTest {
         return new Finding(
                 code,
                 Severity.WATCH,
-                Place.of(Station.FRAME, "left"),
+                Place.of(FrameStation.FRAME, "left"),
                 Quantity.mm(12),
                 Limit.atMost(Quantity.mm(10)),
                 Cure.advice(cure, Quantity.mm(2)));

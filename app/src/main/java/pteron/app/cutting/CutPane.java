@@ -1,0 +1,161 @@
+package pteron.app.cutting;
+
+import java.util.List;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pteron.app.station.Workbench;
+import pteron.core.cutting.Bar;
+import pteron.core.cutting.BarCutting;
+import pteron.core.cutting.CuttingJob.CutPart;
+import pteron.core.cutting.CuttingPlan;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.UnitSystem;
+
+/** Every bar with what is cut from it, to scale, in the order of cutting. */
+public final class CutPane extends ScrollPane {
+
+    /** Narrowest piece that has its length written on it (pixels). */
+    private static final double WRITTEN_FROM = 46;
+
+    private static final double NAME_WIDTH = 86;
+    private static final double SIDES = 70;
+
+    private final Workbench bench;
+    private final VBox rows = new VBox(5);
+
+    /** Bars with their cuts, following a workbench. */
+    public CutPane(Workbench bench) {
+        this.bench = bench;
+        setId("cut-pane");
+        setContent(rows);
+        setFitToWidth(true);
+        getStyleClass().addAll("plain-scroll", "cut-pane");
+        rows.getStyleClass().add("rows");
+        bench.cutting().cuttingProperty().subscribe(cutting -> update());
+        bench.cutting().workingProperty().subscribe(working -> update());
+        bench.document().modelProperty().subscribe(model -> update());
+        widthProperty().subscribe(width -> update());
+    }
+
+    private void update() {
+        rows.getChildren().clear();
+        BarCutting cutting = bench.cutting().cuttingProperty().get();
+        if (bench.cutting().workingProperty().get()) {
+            rows.getChildren()
+                    .add(quiet("Cutting anew … below stands the cutting before the last edit."));
+        }
+        for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : cutting.kinds().entrySet()) {
+            rows.getChildren().add(heading(kind.getKey(), kind.getValue()));
+            double longest =
+                    kind.getValue().bars().stream().mapToDouble(Bar::stockMm).max().orElse(1);
+            for (Bar bar : kind.getValue().bars()) {
+                rows.getChildren().add(row(bar, (getWidth() - SIDES - NAME_WIDTH) / longest));
+            }
+            tooLong(kind.getValue().tooLong());
+        }
+        if (cutting.kinds().isEmpty()) {
+            rows.getChildren().add(quiet("No bars while there is no frame: see the findings."));
+        }
+    }
+
+    private void tooLong(List<CutPart> parts) {
+        for (CutPart part : parts) {
+            rows.getChildren()
+                    .add(quiet(part.name() + " is longer than any bar and is not cut here."));
+        }
+    }
+
+    private Label heading(BarCutting.Kind kind, CuttingPlan plan) {
+        UnitSystem units = bench.units();
+        String best =
+                plan.provenBest()
+                        ? "no cutting needs less"
+                        : "at least " + LengthText.format(plan.boundMm(), units);
+        Label label =
+                new Label(
+                        "%s × %s %s: %d bars, %s bought, %s, %s %% left over"
+                                .formatted(
+                                        LengthText.format(kind.section().thicknessMm(), units),
+                                        LengthText.format(kind.section().depthMm(), units),
+                                        bench.document()
+                                                .model()
+                                                .library()
+                                                .get(kind.timber())
+                                                .name(),
+                                        plan.bars().size(),
+                                        LengthText.format(plan.boughtMm(), units),
+                                        best,
+                                        NumberText.format(plan.wastePercent(), 1)));
+        label.getStyleClass().add("headline");
+        label.setWrapText(true);
+        return label;
+    }
+
+    private Node row(Bar bar, double scale) {
+        Label stock = new Label(LengthText.format(bar.stockMm(), bench.units()));
+        stock.getStyleClass().add("mono");
+        stock.setMinWidth(NAME_WIDTH);
+        HBox strip = new HBox();
+        strip.setAlignment(Pos.CENTER_LEFT);
+        double trim = bar.saw().endTrimMm() * scale;
+        strip.getChildren().add(trim(bar, trim));
+        for (CutPart piece : bar.pieces()) {
+            strip.getChildren().add(piece(piece, piece.lengthMm() * scale));
+            strip.getChildren().add(gap("kerf", Math.max(1, bar.kerfMm() * scale)));
+        }
+        Region rest = gap("rest", Math.max(0, bar.restMm() * scale));
+        Tooltip.install(
+                rest, new Tooltip("left over: " + LengthText.format(bar.restMm(), bench.units())));
+        strip.getChildren().addAll(rest, trim(bar, trim));
+        HBox.setHgrow(strip, Priority.ALWAYS);
+        HBox row = new HBox(8, stock, strip);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** What is cut off an end; nothing where ends are kept. */
+    private Region trim(Bar bar, double width) {
+        Region trim = gap("trim", width);
+        Tooltip.install(
+                trim,
+                new Tooltip(
+                        "cut off this end: "
+                                + LengthText.format(bar.saw().endTrimMm(), bench.units())));
+        return trim;
+    }
+
+    private Label piece(CutPart piece, double width) {
+        String length = LengthText.format(piece.lengthMm(), bench.units());
+        Label label = new Label(width < WRITTEN_FROM ? "" : length);
+        label.getStyleClass().add("cut-piece");
+        label.setMinWidth(width);
+        label.setMaxWidth(width);
+        label.setTooltip(new Tooltip(piece.name() + ", " + length));
+        label.setAccessibleText(piece.name() + " " + length);
+        return label;
+    }
+
+    private static Region gap(String style, double width) {
+        Region region = new Region();
+        region.getStyleClass().add(style);
+        region.setMinSize(width, 22);
+        region.setMaxSize(width, 22);
+        return region;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        return label;
+    }
+}

@@ -1,0 +1,2 @@
+/** The frame on the screen: how many members it has. */
+package pteron.app.frame;

@@ -1,0 +1,42 @@
+package pteron.app.makeup;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import pteron.app.station.Toolbox;
+import pteron.core.buildup.Layer;
+import pteron.core.edit.MakeUpEdits;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.Named;
+
+/** Layers that are added and taken off; tables of schools, glues and materials. */
+final class MakeUpTools {
+
+    private MakeUpTools() {}
+
+    static List<Node> of(Toolbox tools) {
+        MenuButton add = tools.menu("add-layer", "Add a layer");
+        tools.item(add, "floor, finish", layer(MakeUpEdits.Slot.FLOOR_FINISH, "vinyl", 2));
+        tools.item(add, "walls, outside", layer(MakeUpEdits.Slot.WALLS_OUTSIDE, "breather", 0.5));
+        tools.item(add, "walls, inside", layer(MakeUpEdits.Slot.WALLS_INSIDE, "vapour-film", 0.2));
+        tools.item(add, "roof, outside", layer(MakeUpEdits.Slot.ROOF_OUTSIDE, "spruce-ply", 6));
+        tools.item(add, "roof, inside", layer(MakeUpEdits.Slot.ROOF_INSIDE, "vapour-film", 0.2));
+        MenuButton drop = tools.menu("drop-layer", "Take off the last");
+        for (MakeUpEdits.Slot slot : MakeUpEdits.Slot.values()) {
+            String words = Named.small(slot).replace("_", ", ");
+            tools.item(drop, words, plan -> MakeUpEdits.withoutLastLayer(plan, slot));
+        }
+        return List.of(
+                add,
+                drop,
+                tools.table(SchoolsPane.KEY, "Schools side by side"),
+                tools.table(GluesPane.KEY, "Glues"),
+                tools.table(MaterialsPane.KEY, "Materials"));
+    }
+
+    private static UnaryOperator<BoxPlan> layer(
+            MakeUpEdits.Slot slot, String material, double thicknessMm) {
+        return plan -> MakeUpEdits.withLayer(plan, slot, new Layer(material, thicknessMm));
+    }
+}

@@ -1,0 +1,132 @@
+package pteron.app.makeup;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pteron.app.station.Cells;
+import pteron.app.station.Workbench;
+import pteron.core.material.Material;
+import pteron.core.material.Property;
+import pteron.core.quantity.Named;
+import pteron.core.quantity.NumberText;
+
+/** The material library: choose one, read its values, each with its source. */
+final class MaterialsPane extends BorderPane {
+
+    /** Key of the table. */
+    static final String KEY = "materials";
+
+    private static final double LIST_WIDTH = 255;
+    private static final double NAME_WIDTH = 180;
+    private static final double SOURCE_WIDTH = 190;
+
+    private final Workbench bench;
+    private final TextField find = new TextField();
+    private final ListView<Material> list = new ListView<>();
+    private final VBox detail = new VBox(10);
+
+    MaterialsPane(Workbench bench) {
+        this.bench = bench;
+        setId("materials-pane");
+        getStyleClass().add("table-pane");
+        find.setId("materials-find");
+        find.setPromptText("find: ply, foam, D30 …");
+        list.setId("materials-list");
+        list.setCellFactory(view -> new NameCell());
+        list.setPrefWidth(LIST_WIDTH);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox left = new VBox(8, find, list);
+        left.getStyleClass().add("rows");
+        setLeft(left);
+        detail.getStyleClass().add("rows");
+        ScrollPane scroll = new ScrollPane(detail);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("plain-scroll");
+        setCenter(scroll);
+        find.textProperty().subscribe(text -> filter());
+        list.getSelectionModel().selectedItemProperty().subscribe(this::show);
+        Cells.whileOpen(bench, KEY, this::filter);
+    }
+
+    private static final class NameCell extends ListCell<Material> {
+        @Override
+        protected void updateItem(Material material, boolean empty) {
+            super.updateItem(material, empty);
+            setText(empty ? "" : material.name() + "  ·  " + kind(material));
+        }
+    }
+
+    private static String kind(Material material) {
+        return Named.small(material.kind());
+    }
+
+    /** Keeps what is chosen while it is among what was found. */
+    private void filter() {
+        String wanted = find.getText().strip().toLowerCase(Locale.ROOT);
+        List<Material> found =
+                bench.document().model().library().all().stream()
+                        .filter(material -> words(material).contains(wanted))
+                        .toList();
+        Material chosen = list.getSelectionModel().getSelectedItem();
+        list.getItems().setAll(found);
+        if (found.contains(chosen)) {
+            list.getSelectionModel().select(chosen);
+        } else {
+            list.getSelectionModel().selectFirst();
+        }
+    }
+
+    private static String words(Material material) {
+        return (material.id() + " " + material.name() + " " + kind(material))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private void show(Material material) {
+        detail.getChildren().clear();
+        if (material == null) {
+            detail.getChildren()
+                    .add(Cells.quiet("Nothing of that name; own materials come by CSV."));
+            return;
+        }
+        Label title = Cells.headline(material.name());
+        boolean own = bench.document().plan().materials().contains(material);
+        GridPane grid = new GridPane();
+        grid.setHgap(16);
+        grid.setVgap(6);
+        int row = 0;
+        for (Map.Entry<Property, Material.Sourced> value : material.values().entrySet()) {
+            Label name = new Label(value.getKey().label());
+            name.setWrapText(true);
+            name.setPrefWidth(NAME_WIDTH);
+            Label source = Cells.quiet(value.getValue().source());
+            source.setWrapText(true);
+            source.setPrefWidth(SOURCE_WIDTH);
+            grid.addRow(row++, name, mono(value.getKey(), value.getValue().value()), source);
+        }
+        detail.getChildren()
+                .addAll(
+                        title,
+                        Cells.quiet(
+                                "%s [%s]%s"
+                                        .formatted(
+                                                kind(material),
+                                                material.id(),
+                                                own ? ", of your own, kept in the plan" : "")),
+                        grid,
+                        Cells.quiet("Generic values for planning; the maker's sheet governs."));
+    }
+
+    private static Label mono(Property property, double value) {
+        String number = value < 1 ? NumberText.format(value, 4) : NumberText.format(value, 2);
+        return Cells.mono((number + " " + property.unit()).strip());
+    }
+}

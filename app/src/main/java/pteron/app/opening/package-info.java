@@ -1,0 +1,2 @@
+/** Openings on the screen: how many there are. */
+package pteron.app.opening;

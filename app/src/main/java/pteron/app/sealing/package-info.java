@@ -1,0 +1,2 @@
+/** Sealing on the screen: how much sealant it takes. */
+package pteron.app.sealing;

@@ -1,0 +1,79 @@
+package pteron.app.station;
+
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.Region;
+import pteron.core.plan.BoxPlan;
+
+/** Makes the tools of a station: buttons and menus that edit the plan, and those that show a table. */
+public final class Toolbox {
+
+    private final Workbench bench;
+    private final ReadOnlyStringWrapper refused = new ReadOnlyStringWrapper("");
+
+    /** Tools for a workbench. */
+    public Toolbox(Workbench bench) {
+        this.bench = bench;
+    }
+
+    /** {@return the part that is chosen, or empty} */
+    public String selected() {
+        return bench.selectedProperty().get();
+    }
+
+    /** {@return why the last edit was refused, empty when it was taken} */
+    public ReadOnlyStringProperty refusedProperty() {
+        return refused.getReadOnlyProperty();
+    }
+
+    private void edit(UnaryOperator<BoxPlan> change) {
+        try {
+            bench.document().edit(change);
+            refused.set("");
+        } catch (IllegalArgumentException e) {
+            refused.set("");
+            refused.set(e.getMessage());
+        }
+    }
+
+    private static <B extends ButtonBase> B tool(B button, String id) {
+        button.setId("tool-" + id);
+        button.getStyleClass().add("tool");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** {@return a button that edits the plan} */
+    public Button button(String id, String words, UnaryOperator<BoxPlan> change) {
+        Button button = tool(new Button(words), id);
+        button.setOnAction(event -> edit(change));
+        return button;
+    }
+
+    /** {@return a menu without items} */
+    public MenuButton menu(String id, String words) {
+        return tool(new MenuButton(words), id);
+    }
+
+    /** Adds an item that edits the plan. */
+    public void item(MenuButton menu, String words, UnaryOperator<BoxPlan> change) {
+        MenuItem item = new MenuItem(words);
+        item.setId(menu.getId() + "-" + words.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        item.setOnAction(event -> edit(change));
+        menu.getItems().add(item);
+    }
+
+    /** {@return a button that shows a table, or the drawing again} */
+    public Button table(String key, String words) {
+        boolean open = bench.tableProperty().get().equals(key);
+        Button button = tool(new Button(open ? "Back to the drawing" : words), key);
+        button.setOnAction(event -> bench.tableProperty().set(open ? "" : key));
+        return button;
+    }
+}

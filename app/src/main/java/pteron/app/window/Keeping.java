@@ -1,0 +1,135 @@
+package pteron.app.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.util.Subscription;
+import pteron.app.document.PlanDocument;
+import pteron.app.keep.Keeper;
+import pteron.app.keep.OpenPlans;
+import pteron.app.keep.Recoveries;
+import pteron.app.keep.UserFolders;
+import pteron.app.window.Dialogs.Choice;
+
+/** Keeps the open plan against a power cut and watches its file. Used on the interface thread only. */
+final class Keeping {
+
+    private static final Runnable NOTHING = () -> {};
+
+    private final PlanWindow window;
+    private final Recoveries recoveries;
+    private final Consumer<Path> openInstead;
+    private final OpenPlans openPlans = new OpenPlans(UserFolders.data());
+    private Keeper keeper;
+    private Subscription following = Subscription.EMPTY;
+
+    /** Takes back what was said about a file changed by somebody else; saving asks the same more sharply. */
+    private Runnable notice = NOTHING;
+
+    private boolean deciding;
+
+    /**
+     * Keeps nothing yet.
+     *
+     * @param window the window
+     * @param recoveries where it is kept
+     * @param openInstead opens another file in place of the plan, when that may go
+     */
+    Keeping(PlanWindow window, Recoveries recoveries, Consumer<Path> openInstead) {
+        this.window = window;
+        this.recoveries = recoveries;
+        this.openInstead = openInstead;
+    }
+
+    /** Keeps a document against a power cut and watches its file. */
+    void keep(PlanDocument document) {
+        keeper =
+                new Keeper(
+                        recoveries,
+                        Keeper.USUAL,
+                        new Keeper.Listeners(
+                                file -> Platform.runLater(() -> changedByOthers(document, file)),
+                                sentence ->
+                                        Platform.runLater(
+                                                () ->
+                                                        window.tell(
+                                                                "The plan cannot be kept against a power cut",
+                                                                sentence))));
+        Keeper following = keeper;
+        Runnable stands =
+                () ->
+                        following.stands(
+                                document.plan(),
+                                document.changedProperty().get(),
+                                document.file(),
+                                document.stamp());
+        this.following =
+                Subscription.combine(
+                        document.modelProperty().subscribe(stands),
+                        document.changedProperty().subscribe(stands),
+                        document.fileProperty().subscribe(stands));
+        stands.run();
+        document.file().ifPresent(this::markOpen);
+    }
+
+    /** Tells other windows that a file is open here. */
+    void markOpen(Path file) {
+        if (!openPlans.open(file)) {
+            window.tell(
+                    "This plan is open in another window",
+                    file.getFileName()
+                            + " is open in another window too. Whoever saves last is asked before anything is written over.");
+        }
+    }
+
+    private void changedByOthers(PlanDocument document, Path file) {
+        if (window.bench() == null || window.bench().document() != document || deciding) {
+            return;
+        }
+        notice.run();
+        notice =
+                window.dialogs()
+                        .ask(
+                                "Somebody else changed this plan",
+                                file.getFileName()
+                                        + " was changed outside of this window. Yours stays open; saving it asks before anything is written over.",
+                                List.of(
+                                        new Choice("Keep mine open", () -> {}),
+                                        new Choice(
+                                                "Open theirs instead",
+                                                () -> openInstead.accept(file))));
+    }
+
+    /** Lets the open document go: it is saved, or not wanted. */
+    void letGo() {
+        following.unsubscribe();
+        following = Subscription.EMPTY;
+        notice.run();
+        notice = NOTHING;
+        openPlans.close();
+        if (keeper != null) {
+            keeper.close();
+            keeper = null;
+        }
+    }
+
+    /** Keeps the plan as it stands at once, and does something then. */
+    void keepNow(Runnable then) {
+        keeper.keepNow(then);
+    }
+
+    /** What others did to the file is being decided: nothing more is said about it until then. */
+    void deciding() {
+        notice.run();
+        deciding = true;
+    }
+
+    /** {@return a way out of that} */
+    Runnable decided(Runnable way) {
+        return () -> {
+            deciding = false;
+            way.run();
+        };
+    }
+}

@@ -1,0 +1,20 @@
+package pteron.app.window;
+
+/** What can be done with the window itself. */
+interface WindowLook {
+
+    /** Light instead of dark, or dark instead of light. */
+    void switchTheme();
+
+    /** Shows the search. */
+    void showSearch();
+
+    /** Shows the drawing larger or smaller by a factor. */
+    void zoom(double factor);
+
+    /** Fits the drawing into the window. */
+    void fit();
+
+    /** Opens the small sums in a window of their own. */
+    void showReckoner();
+}

@@ -1,0 +1,26 @@
+package pteron.core.figure;
+
+import pteron.core.quantity.Named;
+
+/** What is said of a demand over its capacity. */
+public enum Verdict {
+    /** Well within its limit. */
+    HOLDS,
+    /** Within its limit, close to it. */
+    CLOSE,
+    /** Over its limit. */
+    FAILS;
+
+    /** Demand over capacity above which it is close (common practice: keep 15 %). */
+    public static final double CLOSE_FROM = 0.85;
+
+    /** {@return the verdict on demand over capacity} */
+    public static Verdict of(double use) {
+        return use > 1 ? FAILS : use > CLOSE_FROM ? CLOSE : HOLDS;
+    }
+
+    /** {@return it in a word: holds, close or fails} */
+    public String word() {
+        return Named.small(this);
+    }
+}

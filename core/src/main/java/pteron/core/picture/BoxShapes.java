@@ -1,0 +1,148 @@
+package pteron.core.picture;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pteron.core.drawing.Canvas;
+import pteron.core.drawing.Layer;
+import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.Role;
+import pteron.core.geometry.Point2;
+import pteron.core.opening.Openings;
+import pteron.core.outline.Outline;
+import pteron.core.quantity.Named;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Shell;
+import pteron.core.shell.Skin;
+
+/** Draws the box: panels, members, openings, and what layers add to them. */
+final class BoxShapes {
+
+    private static final Set<Role> STRIP_FROM_THE_SIDE =
+            Set.of(Role.BOW, Role.END_BOW, Role.BOTTOM_PLATE, Role.TOP_PLATE);
+
+    private final Canvas canvas;
+    private final List<Layer> layers;
+    private final Optional<Frame> frame;
+    private final PanelShapes shapes;
+
+    BoxShapes(Canvas canvas, List<Layer> layers) {
+        this.canvas = canvas;
+        this.layers = layers;
+        this.shapes = new PanelShapes(canvas);
+        this.frame = canvas.box().find(Frame.class);
+    }
+
+    /** Draws panels with their members and openings, nearest last, as seen through their outer skin. */
+    void panels() {
+        Set<PanelKind> seen = PanelKind.seenIn(canvas.view());
+        Map<String, Double> uses = new HashMap<>();
+        layers.forEach(layer -> uses.putAll(layer.uses(canvas.box())));
+        frame.stream()
+                .flatMap(found -> found.panels().stream())
+                .filter(one -> seen.contains(one.panel().kind()))
+                .forEach(one -> panel(one, uses));
+        layers.forEach(layer -> layer.overFrame(canvas));
+        canvas.box().find(Openings.class).stream()
+                .flatMap(openings -> openings.placed().stream())
+                .filter(one -> seen.contains(one.panel().kind()))
+                .forEach(shapes::opening);
+    }
+
+    private void panel(PanelFrame one, Map<String, Double> uses) {
+        Panel panel = one.panel();
+        if (!panel.kind().isSide()) {
+            shapes.flat(Matter.SKIN, panel, panel.skins().getFirst().area());
+        }
+        shapes.flat(Matter.FOAM, panel, panel.frame());
+        one.members()
+                .forEach(member -> shapes.member(member, uses.getOrDefault(member.name(), 0.0)));
+    }
+
+    /** Draws the skin of a side wall, which everything else is seen through. */
+    void skin(PanelKind side) {
+        if (frame.isEmpty() && canvas.box().get(Outline.class).usable()) {
+            new BareShapes(canvas).side(side);
+        }
+        frame.flatMap(found -> canvas.box().get(Shell.class).panel(Named.small(side)))
+                .ifPresent(
+                        panel -> shapes.flat(Matter.SKIN, panel, panel.skins().getFirst().area()));
+    }
+
+    /** Draws the strip and the floor end on, behind the side wall. */
+    void stripFromTheSide() {
+        frame.stream()
+                .flatMap(found -> found.panels().stream())
+                .filter(one -> !one.panel().kind().isSide())
+                .forEach(this::stripFromTheSide);
+    }
+
+    private void stripFromTheSide(PanelFrame frame) {
+        Panel panel = frame.panel();
+        if (panel.kind() == PanelKind.FLOOR) {
+            floorFromTheSide(panel);
+        } else {
+            band(panel);
+        }
+        for (Member member : frame.members()) {
+            boolean across = panel.kind().isRoof() ? member.isUpright() : !member.isUpright();
+            if (across && STRIP_FROM_THE_SIDE.contains(member.role())) {
+                shapes.member(member, 0);
+            }
+        }
+    }
+
+    private void band(Panel panel) {
+        var bounds = panel.frame().bounds();
+        boolean roof = panel.kind().isRoof();
+        double from = roof ? bounds.fromU() : bounds.fromV();
+        double to = roof ? bounds.toU() : bounds.toV();
+        canvas.area(
+                Matter.FOAM,
+                List.of(
+                        onStrip(panel, from, 0),
+                        onStrip(panel, to, 0),
+                        onStrip(panel, to, panel.depthMm()),
+                        onStrip(panel, from, panel.depthMm())));
+    }
+
+    private Point2 onStrip(Panel panel, double along, double inward) {
+        Point2 point = panel.kind().isRoof() ? new Point2(along, 0) : new Point2(0, along);
+        return canvas.at(panel.placement().at(point, inward));
+    }
+
+    private void floorFromTheSide(Panel panel) {
+        var bounds = panel.frame().bounds();
+        double front = bounds.fromV();
+        double rear = bounds.toV();
+        canvas.rectangle(
+                Matter.TIMBER, canvas.at(front, 0, 0), canvas.at(rear, 0, panel.depthMm()));
+        double core = panel.fillingFromMm();
+        canvas.rectangle(
+                Matter.FOAM,
+                canvas.at(front, 0, core),
+                canvas.at(rear, 0, core + panel.filling().thicknessMm()));
+        for (Skin skin : panel.skins()) {
+            canvas.rectangle(
+                    Matter.BOARD,
+                    canvas.at(front, 0, skin.fromInwardMm()),
+                    canvas.at(rear, 0, skin.fromInwardMm() + skin.layer().thicknessMm()));
+        }
+    }
+
+    void outline() {
+        canvas.line(
+                LineKind.OUTLINE,
+                OutlineChain.of(canvas.box()).stream()
+                        .map(point -> canvas.at(point.u(), 0, point.v()))
+                        .toList());
+        new BareShapes(canvas).overhang();
+    }
+}

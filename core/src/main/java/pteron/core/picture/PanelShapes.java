@@ -1,0 +1,60 @@
+package pteron.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.drawing.Canvas;
+import pteron.core.drawing.Grip;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
+import pteron.core.frame.Member;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Hull;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.plan.Opening;
+import pteron.core.shell.Panel;
+
+/** Draws what lies in the plane of a panel: its area, a member, an opening. */
+final class PanelShapes {
+
+    private final Canvas canvas;
+
+    PanelShapes(Canvas canvas) {
+        this.canvas = canvas;
+    }
+
+    /** Adds a polygon of a panel, seen from outside. */
+    void flat(Matter matter, Panel panel, Polygon2 shape) {
+        canvas.area(matter, onPanel(panel, shape));
+    }
+
+    private List<Point2> onPanel(Panel panel, Polygon2 shape) {
+        return shape.corners().stream().map(c -> canvas.at(panel.placement().at(c, 0))).toList();
+    }
+
+    /** Adds what can be seen of a member: the outline of its shadow. */
+    void member(Member member, double use) {
+        List<Point2> corners = new ArrayList<>();
+        for (Point2 corner : member.profile().corners()) {
+            corners.add(canvas.at(member.panel().placement().at(corner, member.fromInwardMm())));
+            corners.add(canvas.at(member.panel().placement().at(corner, member.toInwardMm())));
+        }
+        canvas.add(new Shape.Area(Hull.of(corners), Matter.TIMBER, member.name(), use));
+    }
+
+    void opening(PlacedOpening one) {
+        opening(one.opening(), onPanel(one.panel(), Polygon2.rectangle(one.cutOut())));
+    }
+
+    /** Adds an opening with its name and its grip. */
+    void opening(Opening opening, List<Point2> corners) {
+        Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
+        canvas.add(new Shape.Area(corners, matter, opening.id(), 0));
+        Bounds2 bounds = Polygon2.of(corners).bounds();
+        canvas.add(
+                new Shape.Label(
+                        bounds.middle(), opening.name(), Shape.Label.Kind.NAME, bounds.width()));
+        canvas.grip(new Grip(opening.id(), bounds, canvas.alongPerRight(), Grip.Kind.OPENING));
+    }
+}

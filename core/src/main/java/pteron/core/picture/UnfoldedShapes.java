@@ -1,0 +1,231 @@
+package pteron.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.curve.Curve;
+import pteron.core.curve.CurveSums;
+import pteron.core.drawing.Canvas;
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
+import pteron.core.drawing.View;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.model.BoxModel;
+import pteron.core.outline.Element;
+import pteron.core.outline.WheelArchShape;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+
+/**
+ * Draws the box unfolded: the strip over front, roof and rear laid out flat from left to right, the right side
+ * above it and the left side below, each joined to it along its longest piece, the floor behind the strip.
+ */
+final class UnfoldedShapes {
+
+    /** Share of the whole length that a figure takes on its line at least. */
+    private static final double FIGURE_SHARE = 0.12;
+
+    private final BoxModel model;
+    private final BoxPlan plan;
+    private final Canvas canvas;
+    private final double half;
+
+    UnfoldedShapes(BoxModel model) {
+        this.model = model;
+        this.plan = model.plan();
+        this.canvas = Canvases.of(model, View.UNFOLDED);
+        this.half = plan.box().widthMm() / 2;
+    }
+
+    Drawing drawing() {
+        List<Element> elements = model.outline().elements();
+        if (elements.isEmpty()) {
+            canvas.line(LineKind.OUTLINE, model.outline().points());
+            return canvas.drawing();
+        }
+        strip(elements);
+        Fold fold = Fold.of(elements);
+        side(fold, 1);
+        side(fold, -1);
+        floor(elements);
+        return canvas.drawing();
+    }
+
+    private void strip(List<Element> elements) {
+        double at = 0;
+        for (Element element : elements) {
+            double end = at + element.lengthMm();
+            canvas.rectangle(Matter.SKIN, new Point2(at, -half), new Point2(end, half));
+            if (!element.isStraight()) {
+                bends(element, at);
+            }
+            at = end;
+        }
+        lengths(elements);
+        stripOpenings(elements);
+        for (int i = 1; i < elements.size(); i++) {
+            double bend = along(elements, i);
+            canvas.line(LineKind.SEAM, new Point2(bend, -half), new Point2(bend, half));
+        }
+        canvas.dimension("box.width", new Point2(0, -half), new Point2(0, half), Side.LEFT, 0);
+    }
+
+    /** Dimensions the pieces of the strip and the floor behind it, short ones in rows of their own. */
+    private void lengths(List<Element> elements) {
+        double whole = along(elements, elements.size());
+        DimensionRows rows = new DimensionRows((whole + floorMm()) * FIGURE_SHARE);
+        double at = 0;
+        for (Element element : elements) {
+            length(at, at + element.lengthMm(), rows.row(at, at + element.lengthMm()));
+            at += element.lengthMm();
+        }
+        length(whole, whole + floorMm(), rows.row(whole, whole + floorMm()));
+        length(0, whole, rows.count());
+    }
+
+    private void length(double from, double to, int row) {
+        canvas.tells(new Point2(from, -half), new Point2(to, -half), Side.BOTTOM, row);
+    }
+
+    private double floorMm() {
+        return plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
+    }
+
+    private static double along(List<Element> elements, int count) {
+        return elements.subList(0, count).stream().mapToDouble(Element::lengthMm).sum();
+    }
+
+    /** Lines across a curved piece, and a mark where it bends hardest. */
+    private void bends(Element element, double at) {
+        for (double s : element.curve().stations()) {
+            canvas.line(LineKind.HELP, new Point2(at + s, -half), new Point2(at + s, half));
+        }
+        Point2 hardest = new Point2(at + element.curve().hardestMm(), 0);
+        canvas.add(new Shape.Mark(hardest, Shape.Mark.Kind.HARDEST));
+    }
+
+    /**
+     * How a side is turned so that its longest piece lies along the strip.
+     *
+     * @param from where that piece begins (x, z)
+     * @param way its direction
+     * @param at where it begins on the strip (mm)
+     * @param bulge how far that piece stands over its chord (mm)
+     */
+    private record Fold(Point2 from, Point2 way, double at, double bulge) {
+        static Fold of(List<Element> elements) {
+            double along = 0;
+            double at = 0;
+            Element longest = elements.getFirst();
+            for (Element element : elements) {
+                if (element.lengthMm() > longest.lengthMm()) {
+                    longest = element;
+                    at = along;
+                }
+                along += element.lengthMm();
+            }
+            Curve curve = longest.curve();
+            Point2 chord = curve.to().minus(curve.from());
+            Point2 unit = chord.unit();
+            double bulge =
+                    CurveSums.points(curve, 1).stream()
+                            .mapToDouble(point -> unit.cross(point.minus(curve.from())))
+                            .max()
+                            .orElse(0);
+            return new Fold(curve.from(), unit, at, Math.max(0, bulge));
+        }
+
+        /** {@return a point of the side laid flat above (1) or below (−1) the strip} */
+        Point2 flat(Point2 point, int side, double halfMm) {
+            Point2 off = point.minus(from);
+            double out = -way.cross(off);
+            return new Point2(at + way.dot(off), side * (halfMm + bulge + out));
+        }
+    }
+
+    private void side(Fold fold, int side) {
+        List<Polygon2> shapes =
+                WheelArchShape.without(
+                        model.outline().shape().polygon(), plan.box().details().wheelArches());
+        for (Polygon2 shape : shapes) {
+            List<Point2> corners = new ArrayList<>();
+            shape.corners().forEach(c -> corners.add(fold.flat(c, side, half)));
+            canvas.area(Matter.SKIN, corners);
+        }
+        for (Element element : model.outline().elements()) {
+            List<Point2> edge = new ArrayList<>();
+            CurveSums.points(element.curve(), 1)
+                    .forEach(point -> edge.add(fold.flat(point, side, half)));
+            canvas.line(LineKind.OUTLINE, edge);
+        }
+        Opening.Wall wall = side > 0 ? Opening.Wall.RIGHT : Opening.Wall.LEFT;
+        plan.openings().stream()
+                .filter(opening -> opening.wall() == wall)
+                .forEach(opening -> sideOpening(opening, fold, side));
+    }
+
+    private void sideOpening(Opening opening, Fold fold, int side) {
+        double from = opening.place().alongMm();
+        double low = plan.makeUp().floor().structureMm() + opening.place().sillMm();
+        double to = from + opening.size().widthMm();
+        double high = low + opening.size().heightMm();
+        List<Point2> corners = new ArrayList<>();
+        for (Point2 corner :
+                List.of(
+                        new Point2(from, low),
+                        new Point2(to, low),
+                        new Point2(to, high),
+                        new Point2(from, high))) {
+            corners.add(fold.flat(corner, side, half));
+        }
+        opening(opening, corners);
+    }
+
+    private void opening(Opening opening, List<Point2> corners) {
+        Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
+        canvas.area(matter, corners);
+        canvas.add(
+                new Shape.Label(
+                        Polygon2.of(corners).bounds().middle(),
+                        opening.name(),
+                        Shape.Label.Kind.NAME,
+                        opening.size().widthMm()));
+    }
+
+    /** Openings of front and rear, on the first and last piece of the strip. */
+    private void stripOpenings(List<Element> elements) {
+        double whole = along(elements, elements.size());
+        for (Opening opening : plan.openings()) {
+            boolean front = opening.wall() == Opening.Wall.FRONT;
+            if (!front && opening.wall() != Opening.Wall.REAR) {
+                continue;
+            }
+            double low = plan.makeUp().floor().structureMm() + opening.place().sillMm();
+            double high = low + opening.size().heightMm();
+            double left = opening.place().alongMm() - half;
+            double right = left + opening.size().widthMm();
+            double from = front ? low : whole - high;
+            double to = front ? high : whole - low;
+            opening(
+                    opening,
+                    List.of(
+                            new Point2(from, right),
+                            new Point2(to, right),
+                            new Point2(to, left),
+                            new Point2(from, left)));
+        }
+    }
+
+    private void floor(List<Element> elements) {
+        double at = along(elements, elements.size());
+        double length = floorMm();
+        canvas.rectangle(Matter.BOARD, new Point2(at, -half), new Point2(at + length, half));
+        canvas.line(LineKind.SEAM, new Point2(at, -half), new Point2(at, half));
+        canvas.add(
+                new Shape.Label(
+                        new Point2(at + length / 2, 0), "floor", Shape.Label.Kind.NAME, length));
+    }
+}

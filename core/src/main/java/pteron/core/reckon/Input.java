@@ -1,0 +1,54 @@
+package pteron.core.reckon;
+
+import pteron.core.quantity.Require.Range;
+
+/**
+ * Something a calculator asks for. Immutable.
+ *
+ * @param key what it is called by, {@code span}
+ * @param words what it means, with its unit
+ * @param kind how it is typed
+ * @param usual value taken when none is given
+ * @param range what each number of it may be: slips of the hand lie outside
+ */
+public record Input(String key, String words, Kind kind, String usual, Range range) {
+
+    /** Longest length that a small sum is asked about (mm): 100 m. */
+    private static final double LONGEST_MM = 100_000;
+
+    /** Greatest number that a small sum is asked about. */
+    private static final double GREATEST = 1e9;
+
+    /** How an input is typed. */
+    public enum Kind {
+        /** A length, metric or as on a tape. */
+        LENGTH,
+        /** A number in the unit that the words name. */
+        NUMBER,
+        /** Lengths with a comma between, each with how many: {@code 2047x11,1885x4}. */
+        LENGTHS,
+        /** Numbers with a comma between. */
+        NUMBERS
+    }
+
+    static Input length(String key, String words, String usual) {
+        return new Input(key, words, Kind.LENGTH, usual, new Range(0, LONGEST_MM, "mm"));
+    }
+
+    static Input number(String key, String words, String usual) {
+        return new Input(key, words, Kind.NUMBER, usual, new Range(0, GREATEST, ""));
+    }
+
+    static Input numbers(String key, String words, String usual) {
+        return new Input(key, words, Kind.NUMBERS, usual, new Range(0, GREATEST, ""));
+    }
+
+    static Input lengths(String key, String words, String usual) {
+        return new Input(key, words, Kind.LENGTHS, usual, new Range(-LONGEST_MM, LONGEST_MM, "mm"));
+    }
+
+    /** {@return this input with other limits, in its unit} */
+    Input from(double least, double most) {
+        return new Input(key, words, kind, usual, new Range(least, most, range.unit()));
+    }
+}

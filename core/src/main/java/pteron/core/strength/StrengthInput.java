@@ -1,0 +1,34 @@
+package pteron.core.strength;
+
+import pteron.core.carrier.Carrier;
+import pteron.core.frame.Frame;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Loads;
+import pteron.core.plan.MakeUp;
+
+/**
+ * What the strength reads.
+ *
+ * @param box the box
+ * @param makeUp its layers and members
+ * @param loads what it must carry
+ * @param library the materials
+ * @param carrier the carrier
+ * @param frame the frame
+ */
+public record StrengthInput(
+        Box box,
+        MakeUp makeUp,
+        Loads loads,
+        MaterialLibrary library,
+        Carrier carrier,
+        Frame frame) {
+
+    /** {@return what it reads of a plan} */
+    public static StrengthInput of(
+            BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
+        return new StrengthInput(plan.box(), plan.makeUp(), plan.loads(), library, carrier, frame);
+    }
+}

@@ -1,0 +1,217 @@
+package pteron.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.buildup.Framed;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.drawing.Dimension;
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.Grip;
+import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
+import pteron.core.drawing.View;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.makeup.MakeUpStation;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.opening.OpeningStation;
+import pteron.core.outline.OutlineStation;
+import pteron.core.plan.BoxDetails;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.plan.OutlineStart;
+import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SetOut;
+import pteron.core.plan.StartingPlans;
+import pteron.core.station.Station;
+
+/** The box unfolded, cut through, and all of its views on one sheet. */
+class NewViewsTest {
+
+    /** Curves are drawn as fine polygons: what that takes from an area. */
+    private static final double AREA_SHARE = 2e-3;
+
+    private static BoxModel model(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting());
+    }
+
+    private static List<Shape.Area> areas(Drawing drawing, Matter matter) {
+        return drawing.shapes().stream()
+                .filter(Shape.Area.class::isInstance)
+                .map(Shape.Area.class::cast)
+                .filter(area -> area.matter() == matter)
+                .toList();
+    }
+
+    private static double area(List<Shape.Area> areas) {
+        return areas.stream().mapToDouble(a -> Polygon2.of(a.corners()).area()).sum();
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> any() {
+        return PlanArbitraries.anyPlans();
+    }
+
+    /** Paper cut out along the unfolded view makes the box: two sides and the strip, nothing more or less. */
+    @Property(tries = 40, seed = "20261126")
+    void unfolded_hasTheAreaOfTheBox(@ForAll("any") BoxPlan plan) {
+        BoxModel model = model(plan);
+        SetOut.that(model.outline().usable());
+        if (!plan.box().details().wheelArches().isEmpty()) {
+            BoxDetails bare = plan.box().details();
+            plan =
+                    plan.withBox(
+                            plan.box()
+                                    .withDetails(
+                                            new BoxDetails(
+                                                    bare.dropFloor(), List.of(), bare.overhang())));
+            model = model(plan);
+        }
+        Drawing drawing = Drawings.of(model, View.UNFOLDED, OutlineStation.OUTLINE, "");
+        double strip =
+                model.outline().elements().stream().mapToDouble(e -> e.lengthMm()).sum()
+                        * plan.box().widthMm();
+        double whole = 2 * model.outline().areaMm2() + strip;
+        assertThat(area(areas(drawing, Matter.SKIN))).isCloseTo(whole, within(AREA_SHARE * whole));
+        double floor = plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
+        assertThat(area(areas(drawing, Matter.BOARD)))
+                .isCloseTo(floor * plan.box().widthMm(), within(1.0));
+    }
+
+    /** The lengths under the strip add up to the whole strip, which is told last. */
+    @Property(tries = 40, seed = "20261126")
+    void unfolded_lengthsAddUp(@ForAll("any") BoxPlan plan) {
+        BoxModel model = model(plan);
+        SetOut.that(model.outline().usable());
+        List<Dimension> told =
+                Drawings.of(model, View.UNFOLDED, OutlineStation.OUTLINE, "").dimensions().stream()
+                        .filter(d -> d.side() == Side.BOTTOM)
+                        .toList();
+        int pieces = model.outline().elements().size();
+        double sum = told.subList(0, pieces).stream().mapToDouble(Dimension::valueMm).sum();
+        assertThat(told.getLast().valueMm()).isCloseTo(sum, within(1e-6));
+        assertThat(told.getLast().row())
+                .isGreaterThan(
+                        told.stream().limit(pieces).mapToInt(Dimension::row).max().orElse(0));
+    }
+
+    /** Both sides hang on the strip without lying on it, but for what a curve drawn in pieces takes. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void unfolded_sidesLieBesideTheStrip(OutlineStart start) {
+        BoxModel model = model(StartingPlans.of(start));
+        double half = model.plan().box().widthMm() / 2;
+        List<Shape.Area> skins =
+                areas(Drawings.of(model, View.UNFOLDED, OutlineStation.OUTLINE, ""), Matter.SKIN);
+        List<Bounds2> all = skins.stream().map(a -> Polygon2.of(a.corners()).bounds()).toList();
+        assertThat(all).filteredOn(b -> b.fromV() >= half - 2).hasSize(1);
+        assertThat(all).filteredOn(b -> b.toV() <= -half + 2).hasSize(1);
+    }
+
+    private static double drawnMm(Drawing drawing, String key) {
+        return drawing.dimensions().stream()
+                .filter(d -> d.key().equals(key))
+                .mapToDouble(d -> d.to().v() - d.from().v())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Every layer of the cut is as thick as its dimension says, and all three parts have one scale. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void section_isToScale(OutlineStart start) {
+        BoxModel model = model(StartingPlans.of(start));
+        Drawing drawing = Drawings.of(model, View.SECTION, MakeUpStation.MAKE_UP, "");
+        assertThat(drawing.dimensions()).isNotEmpty();
+        Framed walls = model.plan().makeUp().walls();
+        assertThat(drawnMm(drawing, "walls.outerSkin.thickness"))
+                .isCloseTo(walls.outerSkin().thicknessMm(), within(1e-9));
+        assertThat(drawnMm(drawing, "walls.innerSkin.thickness"))
+                .isCloseTo(walls.innerSkin().thicknessMm(), within(1e-9));
+        assertThat(drawnMm(drawing, "floor.core.thickness"))
+                .isCloseTo(model.plan().makeUp().floor().core().thicknessMm(), within(1e-9));
+        assertThat(drawing.grips()).hasSameSizeAs(drawing.dimensions());
+    }
+
+    /** Temperature falls through every layer; the wet place is where water is told. */
+    @Test
+    void section_hasBothLines_andMarksWater() {
+        Drawing drawing =
+                Drawings.of(model(StartingPlans.square()), View.SECTION, MakeUpStation.MAKE_UP, "");
+        List<Shape.Line> lines =
+                drawing.shapes().stream()
+                        .filter(Shape.Line.class::isInstance)
+                        .map(Shape.Line.class::cast)
+                        .toList();
+        assertThat(lines).filteredOn(l -> l.kind() == LineKind.TEMPERATURE).hasSize(3);
+        assertThat(lines).filteredOn(l -> l.kind() == LineKind.DEW).hasSize(3);
+        for (Shape.Line line : lines) {
+            if (line.kind() == LineKind.TEMPERATURE) {
+                for (int i = 1; i < line.points().size(); i++) {
+                    assertThat(line.points().get(i).u())
+                            .isLessThanOrEqualTo(line.points().get(i - 1).u() + 1e-9);
+                }
+            }
+        }
+    }
+
+    /** No view of the sheet lies on another, and only the box's own dimensions are there. */
+    @Property(tries = 30, seed = "20261126")
+    void all_keepApart(@ForAll("any") BoxPlan plan) {
+        BoxModel model = model(plan);
+        SetOut.that(model.outline().usable());
+        for (Station station :
+                List.of(CarrierStation.CARRIER, OpeningStation.OPENINGS, OutlineStation.OUTLINE)) {
+            Drawing sheet = Drawings.of(model, View.ALL, station, "");
+            assertThat(sheet.dimensions())
+                    .extracting(Dimension::key)
+                    .isSubsetOf("", "box.length", "box.width", "box.height");
+            Drawing left = Drawings.of(model, View.LEFT, station, "");
+            Drawing rear = Drawings.of(model, View.REAR, station, "");
+            double wide = left.bounds().width() + rear.bounds().width();
+            assertThat(sheet.bounds().width()).isGreaterThan(wide);
+            assertThat(
+                            sheet.shapes().stream()
+                                    .filter(
+                                            s ->
+                                                    s instanceof Shape.Label l
+                                                            && l.kind() == Shape.Label.Kind.TITLE))
+                    .hasSize(4);
+        }
+    }
+
+    /** A box that is not set out still shows its door where it is planned. */
+    @Test
+    void end_showsOpeningsOfABareBox() {
+        BoxModel bare = model(StartingPlans.of(OutlineStart.ARCHED));
+        assertThat(bare.built()).isEmpty();
+        for (Opening opening : bare.plan().openings()) {
+            View view =
+                    switch (opening.wall()) {
+                        case LEFT -> View.LEFT;
+                        case RIGHT -> View.RIGHT;
+                        case FRONT -> View.FRONT;
+                        case REAR -> View.REAR;
+                    };
+            Grip grip =
+                    Drawings.of(bare, view, OpeningStation.OPENINGS, "").grips().stream()
+                            .filter(g -> g.part().equals(opening.id()))
+                            .findFirst()
+                            .orElseThrow();
+            assertThat(grip.area().width()).isCloseTo(opening.size().widthMm(), within(1e-6));
+            assertThat(grip.area().height()).isCloseTo(opening.size().heightMm(), within(1e-6));
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** What balance gives to files and paper: masses and where they sit. */
+package pteron.exchange.balance;

@@ -1,0 +1,55 @@
+package pteron.exchange.cutting;
+
+import java.util.Map;
+import pteron.core.cutting.Bar;
+import pteron.core.cutting.BarCutting;
+import pteron.core.cutting.CuttingPlan;
+import pteron.exchange.csv.Csv;
+
+/** Writes the bars and what is cut from each. */
+final class BarList {
+
+    private BarList() {}
+
+    /** {@return one row for each bar: what it is and what is cut from it} */
+    static String text(BarCutting cutting) {
+        return Csv.text(
+                new String[] {
+                    "bar",
+                    "timber",
+                    "thickness mm",
+                    "depth mm",
+                    "stock mm",
+                    "kerf mm",
+                    "rest mm",
+                    "pieces"
+                },
+                rows -> {
+                    int number = 0;
+                    for (Map.Entry<BarCutting.Kind, CuttingPlan> kind :
+                            cutting.kinds().entrySet()) {
+                        for (Bar bar : kind.getValue().bars()) {
+                            number++;
+                            rows.print(
+                                    number,
+                                    kind.getKey().timber(),
+                                    Csv.number(kind.getKey().section().thicknessMm(), 1),
+                                    Csv.number(kind.getKey().section().depthMm(), 1),
+                                    Csv.number(bar.stockMm(), 1),
+                                    Csv.number(bar.kerfMm(), 1),
+                                    Csv.number(bar.restMm(), 1),
+                                    pieces(bar));
+                        }
+                    }
+                });
+    }
+
+    /** {@return the pieces of a bar in one line, longest first} */
+    static String pieces(Bar bar) {
+        return String.join(
+                "; ",
+                bar.pieces().stream()
+                        .map(piece -> piece.name() + " " + Csv.number(piece.lengthMm(), 1))
+                        .toList());
+    }
+}

@@ -1,0 +1,42 @@
+package pteron.exchange.frame;
+
+import java.io.IOException;
+import java.util.List;
+import pteron.core.figure.Verdict;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.strength.Check;
+import pteron.core.strength.Strength;
+import pteron.exchange.pdf.Pages;
+import pteron.exchange.station.Job;
+import pteron.exchange.station.PaperTable;
+
+/** How hard members work, as a table on paper. */
+final class CheckTable implements PaperTable {
+
+    private static final float[] SHARES = {0.26f, 0.28f, 0.16f, 0.16f, 0.14f};
+
+    @Override
+    public void write(Job job, Pages pages) throws IOException {
+        if (job.model().isWeighedByAreas()) {
+            return;
+        }
+        pages.heading("Checks");
+        pages.row(true, SHARES, List.of("check", "part", "demand", "capacity", "use"));
+        List<Check> checks =
+                job.model().find(Strength.class).map(Strength::checks).orElse(List.of());
+        for (Check check : checks) {
+            pages.row(false, SHARES, row(check, job.units()));
+        }
+    }
+
+    private static List<String> row(Check check, UnitSystem units) {
+        double use = check.utilisation();
+        return List.of(
+                check.name(),
+                check.part(),
+                check.demand().text(units),
+                check.capacity().text(units),
+                NumberText.format(use, 2) + " " + Verdict.of(use).word());
+    }
+}

@@ -1,0 +1,20 @@
+package pteron.exchange.frame;
+
+import pteron.core.drawing.View;
+import pteron.core.frame.FrameStation;
+import pteron.exchange.station.ShopList;
+import pteron.exchange.station.StationFiles;
+
+/** The station's registration in files and on paper. */
+public final class FrameFiles {
+
+    /** What it gives. */
+    public static final StationFiles FILES =
+            StationFiles.of(FrameStation.FRAME, FrameFiles.class)
+                    .lists(new ShopList("cut-list", job -> CutList.text(job.model())))
+                    .views(View.PLAN, View.ROOF)
+                    .tables(new CheckTable(), new CutTable())
+                    .nodes(FrameNodes::add);
+
+    private FrameFiles() {}
+}

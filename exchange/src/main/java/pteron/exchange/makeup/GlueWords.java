@@ -1,0 +1,23 @@
+package pteron.exchange.makeup;
+
+import pteron.core.glue.GlueJoint;
+import pteron.core.material.MaterialLibrary;
+
+/** What holds a joint, in words. */
+public final class GlueWords {
+
+    private GlueWords() {}
+
+    /** {@return what holds a joint, and whether it does} */
+    public static String held(GlueJoint joint, MaterialLibrary library) {
+        String glue = joint.glue().map(found -> library.get(found.id()).name()).orElse("");
+        return switch (joint.held()) {
+            case GLUED -> glue;
+            case DOES_NOT_HOLD -> glue + " does not hold it";
+            case EATS -> glue + " eats it";
+            case SCREWED -> "screws";
+            case LOOSE -> "laid in loose";
+            case NOTHING_SUITS -> "nothing suits: screw it";
+        };
+    }
+}

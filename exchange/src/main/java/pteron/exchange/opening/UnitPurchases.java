@@ -1,0 +1,38 @@
+package pteron.exchange.opening;
+
+import java.util.List;
+import pteron.core.opening.Openings;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.quantity.Named;
+import pteron.exchange.csv.Csv;
+import pteron.exchange.station.Aisle;
+import pteron.exchange.station.Job;
+import pteron.exchange.station.Purchase;
+
+/** Doors and windows to buy. */
+final class UnitPurchases {
+
+    private UnitPurchases() {}
+
+    static List<Purchase> of(Job job) {
+        return job.model().find(Openings.class).stream()
+                .flatMap(openings -> openings.placed().stream())
+                .map(UnitPurchases::unit)
+                .toList();
+    }
+
+    private static Purchase unit(PlacedOpening one) {
+        String size =
+                String.join(
+                        " × ",
+                        Csv.number(one.cutOut().width(), 0),
+                        Csv.number(one.cutOut().height(), 0));
+        return new Purchase(
+                Aisle.UNITS,
+                Named.small(one.opening().kind()),
+                one.opening().name(),
+                size,
+                "1",
+                "unit");
+    }
+}

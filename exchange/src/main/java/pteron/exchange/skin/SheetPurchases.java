@@ -1,0 +1,39 @@
+package pteron.exchange.skin;
+
+import java.util.List;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.skin.SheetOrder;
+import pteron.core.skin.Skins;
+import pteron.exchange.csv.Csv;
+import pteron.exchange.station.Aisle;
+import pteron.exchange.station.Job;
+import pteron.exchange.station.Purchase;
+
+/** Sheets to buy. */
+final class SheetPurchases {
+
+    private SheetPurchases() {}
+
+    static List<Purchase> of(Job job) {
+        return job.model().find(Skins.class).stream()
+                .flatMap(skins -> skins.orders().stream())
+                .map(order -> sheet(order, job.model().library()))
+                .toList();
+    }
+
+    private static Purchase sheet(SheetOrder order, MaterialLibrary library) {
+        String size =
+                String.join(
+                        " × ",
+                        Csv.number(order.thicknessMm(), 1),
+                        Csv.number(order.widthMm(), 0),
+                        Csv.number(order.lengthMm(), 0));
+        return new Purchase(
+                Aisle.SHEETS,
+                "sheet",
+                library.get(order.material()).name(),
+                size,
+                String.valueOf(order.sheets()),
+                "sheets");
+    }
+}

@@ -1,0 +1,42 @@
+package pteron.exchange.skin;
+
+import java.io.IOException;
+import java.util.List;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
+import pteron.exchange.pdf.Pages;
+import pteron.exchange.station.Job;
+import pteron.exchange.station.PaperTable;
+
+/** Pieces of sheet on paper. */
+final class SheetTable implements PaperTable {
+
+    @Override
+    public void write(Job job, Pages pages) throws IOException {
+        if (job.model().isWeighedByAreas()) {
+            return;
+        }
+        pages.page(false);
+        pages.heading("Sheets");
+        float[] shares = {0.3f, 0.26f, 0.16f, 0.16f, 0.12f};
+        pages.row(true, shares, List.of("piece", "material", "width", "height", "mass"));
+        List<SheetPiece> pieces =
+                job.model().find(Skins.class).map(Skins::pieces).orElse(List.of());
+        for (SheetPiece piece : pieces) {
+            pages.row(
+                    false,
+                    shares,
+                    List.of(
+                            piece.name(),
+                            piece.skin().layer().material()
+                                    + " "
+                                    + NumberText.format(piece.skin().layer().thicknessMm(), 1),
+                            LengthText.format(piece.shape().bounds().width(), job.units()),
+                            LengthText.format(piece.shape().bounds().height(), job.units()),
+                            Quantity.kg(piece.massKg()).text(job.units())));
+        }
+    }
+}
