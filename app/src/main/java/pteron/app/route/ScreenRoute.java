@@ -13,6 +13,7 @@ import pteron.app.sealing.SealingScreen;
 import pteron.app.skin.SkinScreen;
 import pteron.app.station.StationScreen;
 import pteron.app.station.StationTable;
+import pteron.app.tally.TallyScreen;
 import pteron.core.station.Station;
 
 /** What each station shows on the screen; a new station is a line here. */
@@ -29,6 +30,7 @@ public final class ScreenRoute {
                     SkinScreen.SCREEN,
                     SealingScreen.SCREEN,
                     BalanceScreen.SCREEN,
+                    TallyScreen.SCREEN,
                     CuttingScreen.SCREEN);
 
     private ScreenRoute() {}

@@ -38,6 +38,9 @@ import pteron.core.stage.Stage;
 import pteron.core.station.Station;
 import pteron.core.strength.StrengthLayer;
 import pteron.core.strength.StrengthStage;
+import pteron.core.tally.TallyLayer;
+import pteron.core.tally.TallyStage;
+import pteron.core.tally.TallyStation;
 import pteron.core.warmth.WarmthStage;
 
 /** The stations in the order of the work, with what each works out and draws; a new station is a line here. */
@@ -80,6 +83,7 @@ public final class Route {
                     Stop.of(BalanceStation.BALANCE, WeightStage.STAGE, BalanceStage.STAGE)
                             .draws(new BalanceLayer())
                             .margin(Margins::supports),
+                    Stop.of(TallyStation.TALLY, TallyStage.STAGE).draws(new TallyLayer()),
                     // bars take longer than a moment, are cut beside and shown in a table
                     Stop.of(CuttingStation.CUTTING));
 

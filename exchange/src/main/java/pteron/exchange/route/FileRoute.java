@@ -12,6 +12,7 @@ import pteron.exchange.outline.OutlineFiles;
 import pteron.exchange.sealing.SealingFiles;
 import pteron.exchange.skin.SkinFiles;
 import pteron.exchange.station.StationFiles;
+import pteron.exchange.tally.TallyFiles;
 
 /** What each station gives to files and paper; a new station is a line here. */
 public final class FileRoute {
@@ -27,6 +28,7 @@ public final class FileRoute {
                     SkinFiles.FILES,
                     SealingFiles.FILES,
                     BalanceFiles.FILES,
+                    TallyFiles.FILES,
                     CuttingFiles.FILES);
 
     private FileRoute() {}

@@ -1,0 +1,2 @@
+/** Counts the members of every panel. */
+package pteron.core.tally;
