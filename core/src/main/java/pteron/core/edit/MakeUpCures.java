@@ -23,8 +23,6 @@ final class MakeUpCures {
     static final Map<String, CureWay> WAYS =
             Map.of(
                     "DEEPER_SECTION", (plan, factor, press) -> members(plan, press, factor),
-                    "THICKER_FACE", (plan, mm, press) -> face(plan, press, mm),
-                    "THICKER_CORE", (plan, mm, press) -> core(plan, press, mm),
                     "THICKER_PANEL_FACE", (plan, mm, press) -> face(plan, press, mm),
                     "THICKER_PANEL_CORE", (plan, mm, press) -> core(plan, press, mm),
                     "PACK_OUT_FRAME", (plan, mm, press) -> packed(plan, press),

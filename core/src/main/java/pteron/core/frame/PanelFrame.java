@@ -61,4 +61,19 @@ public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> member
         }
         return new Bays(Math.max(0, area), area > 0 ? moment.times(1 / area) : frame.centroid());
     }
+
+    /** {@return greatest distance between the middles of neighbouring upright members (mm), 0 for fewer than two} */
+    public double widestBayMm() {
+        List<Double> middles =
+                members.stream()
+                        .filter(Member::isUpright)
+                        .map(member -> member.bounds().middle().u())
+                        .sorted()
+                        .toList();
+        double widest = 0;
+        for (int i = 1; i < middles.size(); i++) {
+            widest = Math.max(widest, middles.get(i) - middles.get(i - 1));
+        }
+        return widest;
+    }
 }

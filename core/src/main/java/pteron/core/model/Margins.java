@@ -3,10 +3,10 @@ package pteron.core.model;
 import java.util.List;
 import pteron.core.balance.Balance;
 import pteron.core.carrier.Carrier;
+import pteron.core.mechanics.Check;
 import pteron.core.outline.Outline;
 import pteron.core.panel.Panels;
 import pteron.core.stage.Given;
-import pteron.core.strength.Check;
 import pteron.core.strength.Strength;
 
 /** How near a station is to its limit: demand over capacity, 0 where nothing is held against anything. */

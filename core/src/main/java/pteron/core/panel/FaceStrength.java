@@ -3,10 +3,10 @@ package pteron.core.panel;
 import pteron.core.material.Material;
 import pteron.core.material.Material.Kind;
 import pteron.core.material.Property;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.TimberStrength;
+import pteron.core.mechanics.WoodKind;
 import pteron.core.plan.ServiceClass;
-import pteron.core.strength.Duration;
-import pteron.core.strength.TimberStrength;
-import pteron.core.strength.WoodKind;
 
 /**
  * Design strengths of a face.
@@ -23,18 +23,23 @@ record FaceStrength(Material material, Duration duration, ServiceClass service) 
     /** Factor on the strength of glass fibre and plastic; common practice. */
     static final double GAMMA_PLASTIC = 2.0;
 
+    /** Modulus from which a face is taken for metal (N/mm²); glass fibre and plastic are far below. */
     private static final double METAL_FROM_MODULUS = 60000;
 
     double design(Property property) {
         if (material.kind() == Kind.BOARD || material.kind() == Kind.TIMBER) {
             return new TimberStrength(material, duration, service).design(property);
         }
-        boolean metal = material.value(Property.MODULUS) >= METAL_FROM_MODULUS;
-        return material.value(property) / (metal ? GAMMA_METAL : GAMMA_PLASTIC);
+        return material.value(property) / (isMetal(material) ? GAMMA_METAL : GAMMA_PLASTIC);
     }
 
     /** {@return growth of the sag under what stays: EN 1995-1-1 table 3.2; none for metal and plastic} */
     double creep() {
         return WoodKind.of(material).map(kind -> kind.kdef(service)).orElse(0.0);
+    }
+
+    /** {@return whether a face with a known modulus is of metal} */
+    static boolean isMetal(Material face) {
+        return face.value(Property.MODULUS) >= METAL_FROM_MODULUS;
     }
 }

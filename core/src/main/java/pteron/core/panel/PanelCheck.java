@@ -6,17 +6,15 @@ import java.util.Locale;
 import java.util.function.Supplier;
 import pteron.core.figure.Working;
 import pteron.core.material.Property;
+import pteron.core.mechanics.Check;
+import pteron.core.mechanics.Constants;
+import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.SandwichStrip;
+import pteron.core.mechanics.ThickFaces;
 import pteron.core.quantity.Quantity;
-import pteron.core.strength.Check;
-import pteron.core.strength.LoadCase;
-import pteron.core.strength.SandwichStrip;
-import pteron.core.strength.ThickFaces;
 
 /** One load on one panel: sag, faces, wrinkling, core, and over the supports. */
 final class PanelCheck {
-
-    /** Span over the sag that is not felt as soft; common practice. */
-    static final double SPAN_OVER_SAG = 200;
 
     /** Partial factor of foam strengths; common practice. */
     static final double GAMMA_FOAM = 1.5;
@@ -53,8 +51,8 @@ final class PanelCheck {
         this.answer = theory.under(load.newton());
     }
 
-    List<Check> checks() {
-        List<Check> checks = new ArrayList<>();
+    List<PanelUse> uses() {
+        List<PanelUse> checks = new ArrayList<>();
         checks.add(sag());
         checks.add(face());
         checks.add(wrinkling());
@@ -66,21 +64,22 @@ final class PanelCheck {
         return checks;
     }
 
-    private Check check(
-            String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
-        String words = mode.replace('-', ' ');
-        return new Check(
-                panel.part() + "-" + load.key() + "-" + mode,
-                "%s, %s: %s"
-                        .formatted(
-                                panel.part().substring(0, 1).toUpperCase(Locale.ROOT)
-                                        + panel.part().substring(1),
-                                load.words(),
-                                words),
-                panel.part(),
-                demand,
-                capacity,
-                working);
+    private PanelUse check(
+            PanelMode mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
+        Check check =
+                new Check(
+                        panel.part() + "-" + load.key() + "-" + mode.key(),
+                        "%s, %s: %s"
+                                .formatted(
+                                        panel.part().substring(0, 1).toUpperCase(Locale.ROOT)
+                                                + panel.part().substring(1),
+                                        load.words(),
+                                        mode.words()),
+                        panel.part(),
+                        demand,
+                        capacity,
+                        working);
+        return new PanelUse(panel.part(), load, mode, check);
     }
 
     private Working.Builder terms(String formula) {
@@ -103,22 +102,13 @@ final class PanelCheck {
         return load.isSpread(spanMm) ? "" : "; " + ThickFaces.PATCH_LIMIT;
     }
 
-    private Check sag() {
-        double creep =
-                load.isSpread(spanMm) && load.key().equals("people")
-                        ? 1
-                                + PanelLoad.STAYS
-                                        * new FaceStrength(
-                                                        panel.loaded().material(),
-                                                        load.duration(),
-                                                        panel.service())
-                                                .creep()
-                        : 1;
+    private PanelUse sag() {
+        double creep = load.key().equals(PanelLoad.PEOPLE) ? creep() : 1;
         double sag = answer.deflectionMm() * creep;
         return check(
-                "sag",
+                PanelMode.SAG,
                 Quantity.mm(sag),
-                Quantity.mm(spanMm / SPAN_OVER_SAG),
+                Quantity.mm(spanMm / Constants.SPAN_OVER_SAG),
                 () ->
                         terms("f = (f bending + f shear) · (1 + psi2 · kdef)")
                                 .worked("f bending", "", Quantity.mm(answer.bendingMm()))
@@ -128,6 +118,13 @@ final class PanelCheck {
                                         "creep of timber faces under what stays",
                                         Quantity.ratio(creep))
                                 .source(source() + "; L/200 is common practice"));
+    }
+
+    /** {@return growth of the sag under what stays for years} */
+    private double creep() {
+        FaceStrength face =
+                new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
+        return 1 + PanelLoad.STAYS * face.creep();
     }
 
     /** {@return factored stress by stretch of the loaded face under a moment of the couple (N/mm²)} */
@@ -148,13 +145,13 @@ final class PanelCheck {
         return LoadCase.GAMMA_VARIABLE * perWidth * share * 6 / (t * t);
     }
 
-    private Check face() {
+    private PanelUse face() {
         double stretch = stretch(answer.coupleMoment());
         double bending = ownBending(answer, load.patchMm(), theory.decay());
-        return faceCheck("face", stretch, bending, Property.COMPRESSION);
+        return faceCheck(PanelMode.FACE, stretch, bending, Property.COMPRESSION);
     }
 
-    private Check faceCheck(String mode, double stretch, double bending, Property along) {
+    private PanelUse faceCheck(PanelMode mode, double stretch, double bending, Property along) {
         FaceStrength strength =
                 new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
         Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
@@ -178,7 +175,7 @@ final class PanelCheck {
                                 .source(source() + patchLimit()));
     }
 
-    private Check wrinkling() {
+    private PanelUse wrinkling() {
         double stretch = stretch(answer.coupleMoment());
         double limit =
                 SandwichStrip.wrinklingStress(
@@ -186,7 +183,7 @@ final class PanelCheck {
                         panel.core().material().value(Property.MODULUS),
                         panel.core().material().value(Property.SHEAR_MODULUS));
         return check(
-                "wrinkling",
+                PanelMode.WRINKLING,
                 Quantity.stress(stretch),
                 Quantity.stress(limit),
                 () ->
@@ -198,12 +195,12 @@ final class PanelCheck {
                                 .source("Hoff and Mautner 1945; Zenkert; from memory"));
     }
 
-    private Check coreShear() {
+    private PanelUse coreShear() {
         double stress =
                 LoadCase.GAMMA_VARIABLE * answer.coreForce() / (strip.widthMm() * strip.leverMm());
         double strength = panel.core().material().value(Property.SHEAR);
         return check(
-                "core-shear",
+                PanelMode.CORE_SHEAR,
                 Quantity.stress(stress),
                 Quantity.stress(strength / GAMMA_FOAM),
                 () ->
@@ -216,14 +213,14 @@ final class PanelCheck {
                                 .source(source() + "; ASTM C393"));
     }
 
-    private Check crushing() {
+    private PanelUse crushing() {
         double pressure =
                 LoadCase.GAMMA_VARIABLE
                         * CoreCrushing.pressure(
                                 load.newton(), load.patchMm(), panel.loaded(), panel.core());
         double strength = panel.core().material().value(Property.COMPRESSION);
         return check(
-                "crushing",
+                PanelMode.CRUSHING,
                 Quantity.stress(pressure),
                 Quantity.stress(strength / GAMMA_FOAM),
                 () ->
@@ -234,7 +231,7 @@ final class PanelCheck {
     }
 
     /** The panel runs over a support between two spans; the reaction presses its faces there. */
-    private Check overSupport() {
+    private PanelUse overSupport() {
         double reaction = MIDDLE_REACTION * load.newton();
         ThickFaces over = new ThickFaces(strip, 2 * spanMm, Math.min(supportMm, 2 * spanMm));
         ThickFaces.Answer pressed = over.under(reaction);
@@ -247,6 +244,6 @@ final class PanelCheck {
                 new ThickFaces.Answer(
                         0, 0, couple, even + pressed.localMoment(), pressed.localMoment(), 0);
         double bending = ownBending(there, supportMm, over.decay());
-        return faceCheck("over-support", stretch(couple), bending, Property.TENSION);
+        return faceCheck(PanelMode.OVER_SUPPORT, stretch(couple), bending, Property.TENSION);
     }
 }

@@ -1,6 +1,6 @@
 package pteron.core.panel;
 
-import pteron.core.strength.Duration;
+import pteron.core.mechanics.Duration;
 
 /**
  * Something that stands or presses on a panel. Immutable.
@@ -21,6 +21,12 @@ public record PanelLoad(
         double widthMm,
         Duration duration,
         String source) {
+
+    /** Key of a heel. */
+    static final String HEEL = "heel";
+
+    /** Key of people all over. */
+    static final String PEOPLE = "people";
 
     /** Patch under one heel (mm); common practice. */
     public static final double HEEL_MM = 60;
@@ -43,7 +49,7 @@ public record PanelLoad(
     }
 
     static PanelLoad heel(double personN, double spanMm) {
-        return patch("heel", "one person on a heel", personN, HEEL_MM, spanMm);
+        return patch(HEEL, "one person on a heel", personN, HEEL_MM, spanMm);
     }
 
     static PanelLoad ladder(double personN, double spanMm) {

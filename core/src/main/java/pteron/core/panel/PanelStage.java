@@ -2,44 +2,41 @@ package pteron.core.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.OptionalDouble;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Section;
+import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
-import pteron.core.figure.Limit;
-import pteron.core.figure.Place;
-import pteron.core.figure.Severity;
-import pteron.core.figure.Verdict;
 import pteron.core.figure.Working;
+import pteron.core.frame.Frame;
+import pteron.core.frame.PanelFrame;
 import pteron.core.inside.Inside;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.mechanics.Constants;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.ThickFaces;
+import pteron.core.mechanics.Wind;
+import pteron.core.mechanics.WindZones;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
 import pteron.core.plan.Loads;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.shell.PanelKind;
+import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
-import pteron.core.strength.Check;
-import pteron.core.strength.Duration;
-import pteron.core.strength.StrengthStage;
-import pteron.core.strength.ThickFaces;
-import pteron.core.strength.Wind;
-import pteron.core.strength.WindZones;
 
 /** Checks floor, and walls and roof without a frame, as sandwich panels. */
 public final class PanelStage {
-
-    /** Acceleration of gravity (m/s²): ISO 80000-3. */
-    private static final double GRAVITY = 9.80665;
 
     /** Width of the strip of wall or roof that the wind is put on (mm). */
     private static final double STRIP_MM = 1000;
@@ -47,13 +44,10 @@ public final class PanelStage {
     /** One person who works on a roof (N): EN 1991-1-1, category H. */
     static final double ON_ROOF_NEWTON = 1000;
 
-    /** Thread of a screw in an edge bar (mm); common practice. */
-    static final double THREAD_MM = 25;
-
     private final Input plan;
     private final MaterialLibrary library;
     private final Carrier carrier;
-    private final List<Check> checks = new ArrayList<>();
+    private final List<PanelUse> uses = new ArrayList<>();
     private final List<Figure> figures = new ArrayList<>();
 
     private PanelStage(Input plan) {
@@ -72,6 +66,7 @@ public final class PanelStage {
      * @param carrier the carrier
      * @param outline the outline, usable
      * @param inside the room inside
+     * @param widestBayMm widest bay between bearers that are set out (mm)
      */
     public record Input(
             Box box,
@@ -80,7 +75,8 @@ public final class PanelStage {
             MaterialLibrary library,
             Carrier carrier,
             Outline outline,
-            Inside inside) {}
+            Inside inside,
+            OptionalDouble widestBayMm) {}
 
     /** The stage; empty while outline or layers are unusable. */
     public static final Stage<Input, Panels> STAGE =
@@ -97,8 +93,17 @@ public final class PanelStage {
                                                             given.library(),
                                                             given.get(Carrier.class),
                                                             given.get(Outline.class),
-                                                            given.get(Inside.class))),
+                                                            given.get(Inside.class),
+                                                            widestBay(given))),
                     PanelStage::of);
+
+    private static OptionalDouble widestBay(Given given) {
+        return given.find(Frame.class).stream()
+                .flatMap(frame -> frame.panels().stream())
+                .filter(frame -> frame.panel().kind() == PanelKind.FLOOR)
+                .mapToDouble(PanelFrame::widestBayMm)
+                .findFirst();
+    }
 
     /** {@return how hard the panels work} */
     public static Panels of(Input plan) {
@@ -108,16 +113,13 @@ public final class PanelStage {
         stage.floor(outline);
         stage.framed("walls", plan.makeUp().walls(), inside);
         stage.framed("roof", plan.makeUp().roof(), inside);
-        stage.checks.forEach(check -> stage.figures.add(figure(check)));
-        return new Panels(stage.checks, stage.figures, findings(stage.checks));
-    }
-
-    private static Figure figure(Check check) {
-        return Figure.of(
-                MakeUpStation.MAKE_UP.figure("panel." + check.key()),
-                check.name(),
-                Quantity.ratio(check.utilisation()),
-                check.working());
+        stage.uses.forEach(use -> stage.figures.add(use.figure()));
+        List<Finding> findings =
+                stage.uses.stream()
+                        .filter(PanelUse::isWorthTelling)
+                        .map(PanelUse::finding)
+                        .toList();
+        return new Panels(stage.uses, stage.figures, findings);
     }
 
     private void floor(Outline outline) {
@@ -129,30 +131,39 @@ public final class PanelStage {
                 SandwichPanel.of(
                                 "floor", floor.topFace(), floor.core(), floor.bottomFace(), library)
                         .in(plan.loads().serviceClass());
-        double span = floor.onBearers() ? floor.bearers().spacingMm() : widestGap(carrier, outline);
+        double span =
+                floor.onBearers()
+                        ? plan.widestBayMm().orElse(floor.bearers().spacingMm())
+                        : widestGap(carrier, outline);
         double support =
                 floor.onBearers()
                         ? floor.bearers().section().thicknessMm()
                         : carrier.vehicle().steel().crossMember().flangeMm();
-        span(
-                "floor",
-                span,
-                floor.onBearers() ? "spacing of the bearers" : "widest gap between cross-members");
-        double person = plan.loads().floorPersonKg() * GRAVITY;
+        span("floor", span, spanWords(floor));
+        double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
         List<PanelLoad> loads =
                 List.of(
                         PanelLoad.heel(person, span),
                         PanelLoad.ladder(person, span),
                         edge(panel, person, span),
                         PanelLoad.spread(
-                                "people",
+                                PanelLoad.PEOPLE,
                                 "people and stores all over",
                                 plan.loads().floorLoad() / 1e6,
                                 span,
                                 Duration.MEDIUM));
         for (PanelLoad load : loads) {
-            checks.addAll(new PanelCheck(panel, load, span, support).checks());
+            uses.addAll(new PanelCheck(panel, load, span, support).uses());
         }
+    }
+
+    private String spanWords(Floor floor) {
+        if (!floor.onBearers()) {
+            return "widest gap between cross-members";
+        }
+        return plan.widestBayMm().isPresent()
+                ? "widest bay between bearers"
+                : "spacing of the bearers";
     }
 
     /** The bottom plate or edge bar of the wall lies flat along the edge and carries with the strip. */
@@ -185,7 +196,7 @@ public final class PanelStage {
     }
 
     private void framed(String part, Framed framed, Inside inside) {
-        screws(part, framed);
+        figures.addAll(ScrewFigures.of(part, framed, library));
         boolean panel =
                 framed.scheme() == Scheme.FRAMELESS
                         && inside.room().isPresent()
@@ -215,13 +226,13 @@ public final class PanelStage {
             loads.add(PanelLoad.heel(ON_ROOF_NEWTON, span));
         }
         for (PanelLoad load : loads) {
-            checks.addAll(new PanelCheck(sandwich, load, span, support).checks());
+            uses.addAll(new PanelCheck(sandwich, load, span, support).uses());
         }
     }
 
     /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of the roof. */
     private PanelLoad wind(boolean roof, double span) {
-        WindZones zones = StrengthStage.zones(plan.box(), carrier);
+        WindZones zones = BoxInWind.zones(plan.box(), carrier);
         double area = span * STRIP_MM / 1e6;
         WindZones.Zone end = zones.wall(false, 0, area);
         WindZones.Zone side = zones.wall(true, 0, area);
@@ -244,93 +255,5 @@ public final class PanelStage {
                                 Working.of("L = " + words)
                                         .worked("L", words, Quantity.mm(mm))
                                         .source("the plan; two-way panels are taken as strips")));
-    }
-
-    /** A screw into an edge bar against one into the bare face. */
-    private void screws(String part, Framed framed) {
-        Material bar = library.get(framed.members().timber());
-        if (bar.kind() == Material.Kind.TIMBER) {
-            double pull =
-                    ScrewPull.fromWood(
-                            ScrewPull.gravity(bar.density()), ScrewPull.NUMBER_8_MM, THREAD_MM);
-            pull(part, "bar", "a No. 8 screw in a bar", pull, "NDS 12.2.2, from memory");
-        } else if (framed.members().section().isTube() && bar.has(Property.TENSION)) {
-            double pull =
-                    ScrewPull.fromSheet(
-                            framed.members().section().wallMm(),
-                            ScrewPull.NUMBER_8_MM,
-                            bar.value(Property.TENSION));
-            pull(part, "bar", "a No. 8 screw in a tube", pull, "AISI S100, from memory");
-        }
-        pull(
-                part,
-                "face",
-                "a No. 8 screw in the bare lining",
-                inFace(
-                        library.get(framed.innerSkin().material()),
-                        framed.innerSkin().thicknessMm()),
-                "NDS 12.2.2 over the thickness of boards, AISI S100 for metal, nothing in glass fibre: a pull peels its face off, common practice");
-    }
-
-    private static double inFace(Material face, double thicknessMm) {
-        if (face.kind() == Material.Kind.BOARD) {
-            return ScrewPull.fromWood(
-                    ScrewPull.gravity(face.density()), ScrewPull.NUMBER_8_MM, thicknessMm);
-        }
-        boolean metal =
-                face.has(Property.TENSION)
-                        && face.has(Property.MODULUS)
-                        && face.value(Property.MODULUS) >= 60000;
-        return metal
-                ? ScrewPull.fromSheet(
-                        thicknessMm, ScrewPull.NUMBER_8_MM, face.value(Property.TENSION))
-                : 0;
-    }
-
-    private void pull(String part, String where, String words, double newton, String source) {
-        figures.add(
-                Figure.of(
-                        MakeUpStation.MAKE_UP.figure("pull-" + where + "." + part),
-                        part.substring(0, 1).toUpperCase(Locale.ROOT)
-                                + part.substring(1)
-                                + ": pull of "
-                                + words,
-                        Quantity.newton(newton),
-                        () ->
-                                Working.of("pull straight out, safety taken off")
-                                        .standard(
-                                                "D",
-                                                "No. 8 screw",
-                                                Quantity.mm(ScrewPull.NUMBER_8_MM))
-                                        .source(source)));
-    }
-
-    /** A panel that sags is soft, a roof need not be walked on: neither stops the job. */
-    private static boolean isGrave(Check check) {
-        boolean soft = check.key().endsWith("-sag");
-        return !soft && !check.key().startsWith("roof-heel");
-    }
-
-    private static List<Finding> findings(List<Check> checks) {
-        List<Finding> findings = new ArrayList<>();
-        for (Check check : checks) {
-            double use = check.utilisation();
-            if (use > Verdict.CLOSE_FROM) {
-                boolean fails = use > 1;
-                String mode = check.key().substring(check.key().indexOf('-') + 1);
-                String code = mode.substring(mode.indexOf('-') + 1).toUpperCase(Locale.ROOT);
-                findings.add(
-                        new Finding(
-                                (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + code.replace('-', '_'),
-                                fails && isGrave(check) ? Severity.STOPS : Severity.WATCH,
-                                Place.of(
-                                        MakeUpStation.MAKE_UP,
-                                        check.name().substring(0, check.name().indexOf(':'))),
-                                check.demand(),
-                                Limit.atMost(check.capacity()),
-                                PanelCure.of(check, mode, fails)));
-            }
-        }
-        return findings;
     }
 }

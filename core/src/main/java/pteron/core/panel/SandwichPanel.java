@@ -5,8 +5,8 @@ import pteron.core.material.BirchPlywood;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.mechanics.SandwichStrip;
 import pteron.core.plan.ServiceClass;
-import pteron.core.strength.SandwichStrip;
 
 /**
  * A panel of face, core and face. Immutable.

@@ -11,7 +11,7 @@
  *       the edge, people all over, the wind.
  *   <li>{@link pteron.core.panel.PanelCheck} holds sag, faces, wrinkling, core in shear, core under a foot, and
  *       faces over the supports against their limits.
- *   <li>{@link pteron.core.panel.ScrewPull} says what a screw holds in an edge bar and in a bare face.
+ *   <li>{@link pteron.core.mechanics.ScrewPull} says what a screw holds in an edge bar and in a bare face.
  * </ol>
  */
 package pteron.core.panel;

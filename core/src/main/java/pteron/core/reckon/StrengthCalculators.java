@@ -3,12 +3,12 @@ package pteron.core.reckon;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.mechanics.Beam;
+import pteron.core.mechanics.RectangleSection;
+import pteron.core.mechanics.SandwichStrip;
+import pteron.core.mechanics.ThickFaces;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
-import pteron.core.strength.Beam;
-import pteron.core.strength.RectangleSection;
-import pteron.core.strength.SandwichStrip;
-import pteron.core.strength.ThickFaces;
 
 /** Beam and sandwich. */
 final class StrengthCalculators {

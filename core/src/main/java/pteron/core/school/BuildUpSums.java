@@ -13,9 +13,9 @@ import pteron.core.buildup.Section;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.mechanics.SandwichStrip;
+import pteron.core.mechanics.ThickFaces;
 import pteron.core.panel.SandwichPanel;
-import pteron.core.strength.SandwichStrip;
-import pteron.core.strength.ThickFaces;
 import pteron.core.warmth.WarmWalls;
 
 /**

@@ -10,12 +10,12 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.Constants;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.LoadCase;
 
 /** Bearers of the floor over the carrier's cross-members. */
 final class FloorCheck {
-
-    /** Acceleration of gravity (m/s²): ISO 80000-3. */
-    static final double GRAVITY = 9.80665;
 
     private FloorCheck() {}
 
@@ -24,9 +24,10 @@ final class FloorCheck {
             StrengthInput plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
         Bounds2 area = floor.panel().frame().bounds();
         double span = longestSpan(carrier, area.fromV(), area.toV());
-        double carried = widestBay(floor);
-        double weight = massPerArea(plan.makeUp().floor(), library) * GRAVITY / 1e6 * carried;
-        double person = plan.loads().floorPersonKg() * GRAVITY;
+        double carried = floor.widestBayMm();
+        double weight =
+                massPerArea(plan.makeUp().floor(), library) * Constants.GRAVITY / 1e6 * carried;
+        double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
         double spread = plan.loads().floorLoad() / 1e6 * carried;
         List<MemberCheck> checks = new ArrayList<>();
         for (Member member : floor.members()) {
@@ -71,21 +72,6 @@ final class FloorCheck {
             longest = Math.max(longest, under.get(i) - under.get(i - 1));
         }
         return longest;
-    }
-
-    /** {@return greatest distance between the middles of neighbouring bearers (mm)} */
-    static double widestBay(PanelFrame floor) {
-        List<Double> middles =
-                floor.members().stream()
-                        .filter(Member::isUpright)
-                        .map(member -> member.bounds().middle().u())
-                        .sorted()
-                        .toList();
-        double widest = 0;
-        for (int i = 1; i < middles.size(); i++) {
-            widest = Math.max(widest, middles.get(i) - middles.get(i - 1));
-        }
-        return widest;
     }
 
     private static double massPerArea(Floor floor, MaterialLibrary library) {

@@ -7,6 +7,14 @@ import pteron.core.buildup.Section;
 import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.mechanics.Beam;
+import pteron.core.mechanics.Check;
+import pteron.core.mechanics.Constants;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.RectangleSection;
+import pteron.core.mechanics.TimberStrength;
+import pteron.core.mechanics.WindZones;
 import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
@@ -40,9 +48,6 @@ record MemberCheck(
      * @param wind zone and coefficient, null where wind is not what loads it
      */
     record Setting(Duration duration, ServiceClass service, WindZones.Zone wind) {}
-
-    /** Span over the deflection that is good enough; EN 1995-1-1 table 7.2 has L/150 to L/300. */
-    static final double SPAN_OVER_DEFLECTION = 200;
 
     private RectangleSection rectangle() {
         return RectangleSection.of(section);
@@ -115,7 +120,7 @@ record MemberCheck(
 
     private Check deflection() {
         double sag = loads.finalDeflection(beam(), strength().kdef());
-        double limit = spanMm / SPAN_OVER_DEFLECTION;
+        double limit = spanMm / Constants.SPAN_OVER_SAG;
         return check(
                 "deflection",
                 Quantity.mm(sag),

@@ -8,6 +8,11 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.Constants;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.Wind;
+import pteron.core.mechanics.WindZones;
 
 /** Bows of the roof under their weight and one person, and under the suction of the wind. */
 final class RoofCheck {
@@ -23,7 +28,7 @@ final class RoofCheck {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
-                double carried = FloorCheck.widestBay(panel);
+                double carried = panel.widestBayMm();
                 Bounds2 roof = panel.panel().frame().bounds();
                 for (Member member : panel.members()) {
                     if (member.role() == Role.BOW || member.role() == Role.END_BOW) {
@@ -50,7 +55,7 @@ final class RoofCheck {
                             + FloorCheck.massPerArea(roof.insulation(), library)
                             + FloorCheck.massPerArea(roof.innerSkin(), library);
             double own = member.section().areaMm2() * library.get(member.timber()).density() / 1e6;
-            return (perArea * carriedMm / 1000 + own) * FloorCheck.GRAVITY / 1000;
+            return (perArea * carriedMm / 1000 + own) * Constants.GRAVITY / 1000;
         }
 
         /** Each end rests on the whole top plate; the span runs from middle to middle. */

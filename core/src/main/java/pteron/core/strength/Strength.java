@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.mechanics.Check;
 import pteron.core.stage.Result;
 
 /**

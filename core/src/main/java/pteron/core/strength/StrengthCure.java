@@ -1,16 +1,11 @@
 package pteron.core.strength;
 
 import pteron.core.figure.Cure;
+import pteron.core.mechanics.Check;
 import pteron.core.quantity.Quantity;
 
-/** What would make an overloaded part strong enough: a deeper section, a thicker core or face. */
+/** What would make an overloaded part strong enough: a deeper section. */
 final class StrengthCure {
-
-    /** Step from one thickness of foam board to the next (mm); common practice. */
-    private static final double CORE_STEP_MM = 10;
-
-    /** Step from one thickness of plywood to the next (mm); common practice. */
-    private static final double FACE_STEP_MM = 3;
 
     private StrengthCure() {}
 
@@ -20,11 +15,7 @@ final class StrengthCure {
             case "stud" -> deeper(check, "walls");
             case "bow" -> deeper(check, "roof");
             case "bearer" -> deeper(check, "floor");
-            // closer bearers would not do: the dent under a heel hardly depends on the span
-            default ->
-                    check.key().endsWith("face-stress")
-                            ? Cure.press("THICKER_FACE", Quantity.mm(FACE_STEP_MM), "floor")
-                            : Cure.press("THICKER_CORE", Quantity.mm(CORE_STEP_MM), "floor");
+            default -> throw new IllegalArgumentException("there is no cure for [" + kind + "]");
         };
     }
 

@@ -1,8 +1,12 @@
 package pteron.core.strength;
 
+import java.util.Map;
 import pteron.core.carrier.Carrier;
 import pteron.core.frame.Frame;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.Check;
+import pteron.core.panel.PanelMode;
+import pteron.core.panel.Panels;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Loads;
@@ -17,6 +21,7 @@ import pteron.core.plan.MakeUp;
  * @param library the materials
  * @param carrier the carrier
  * @param frame the frame
+ * @param floorUnderHeel checks of the floor under one person on a heel, by the way it gives way
  */
 public record StrengthInput(
         Box box,
@@ -24,11 +29,19 @@ public record StrengthInput(
         Loads loads,
         MaterialLibrary library,
         Carrier carrier,
-        Frame frame) {
+        Frame frame,
+        Map<PanelMode, Check> floorUnderHeel) {
 
     /** {@return what it reads of a plan} */
     public static StrengthInput of(
-            BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame) {
-        return new StrengthInput(plan.box(), plan.makeUp(), plan.loads(), library, carrier, frame);
+            BoxPlan plan, MaterialLibrary library, Carrier carrier, Frame frame, Panels panels) {
+        return new StrengthInput(
+                plan.box(),
+                plan.makeUp(),
+                plan.loads(),
+                library,
+                carrier,
+                frame,
+                panels.floorUnderHeel());
     }
 }

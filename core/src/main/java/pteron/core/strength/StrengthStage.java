@@ -1,11 +1,13 @@
 package pteron.core.strength;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
@@ -19,8 +21,11 @@ import pteron.core.frame.Frame;
 import pteron.core.frame.FrameStation;
 import pteron.core.frame.PanelFrame;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.plan.Box;
-import pteron.core.plan.OutlinePoint;
+import pteron.core.mechanics.Check;
+import pteron.core.mechanics.Wind;
+import pteron.core.mechanics.WindZones;
+import pteron.core.panel.PanelMode;
+import pteron.core.panel.Panels;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
@@ -28,6 +33,15 @@ import pteron.core.stage.Stage;
 
 /** Checks members and floor. */
 public final class StrengthStage {
+
+    /** Ways of the floor under a heel that stand among the checks, by their names there. */
+    private static final Map<PanelMode, String> FLOOR_MODES =
+            new EnumMap<>(
+                    Map.of(
+                            PanelMode.SAG, "deflection",
+                            PanelMode.FACE, "face-stress",
+                            PanelMode.WRINKLING, "wrinkling",
+                            PanelMode.CORE_SHEAR, "core-shear"));
 
     private StrengthStage() {}
 
@@ -43,7 +57,8 @@ public final class StrengthStage {
                                                             given.plan(),
                                                             given.library(),
                                                             given.get(Carrier.class),
-                                                            frame)),
+                                                            frame,
+                                                            given.get(Panels.class))),
                     StrengthStage::of);
 
     /** {@return how hard members and floor work} */
@@ -58,7 +73,7 @@ public final class StrengthStage {
                         .findFirst()
                         .orElseThrow();
         List<MemberCheck> members = new ArrayList<>();
-        WindZones zones = zones(plan.box(), carrier);
+        WindZones zones = BoxInWind.zones(plan.box(), carrier);
         members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
         members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
         members.addAll(FloorCheck.of(plan, carrier, floor, library));
@@ -71,21 +86,40 @@ public final class StrengthStage {
             }
         }
         List<Check> checks = new ArrayList<>(hardest.values());
-        checks.addAll(new SandwichCheck(plan, floor, library).checks());
+        List<Finding> findings = findings(checks);
+        checks.addAll(floorUnderHeel(plan.floorUnderHeel()));
         List<Figure> figures = new ArrayList<>();
         figures.add(windPressure(plan, wind));
-        checks.forEach(check -> figures.add(check.figure()));
-        return new Strength(checks, byMember, figures, findings(checks));
+        checks.forEach(check -> figures.add(figure(check)));
+        return new Strength(checks, byMember, figures, findings);
     }
 
-    /** {@return where the wind tears on a box on its carrier} */
-    public static WindZones zones(Box box, Carrier carrier) {
-        List<OutlinePoint> outline = box.outline();
-        double front = outline.stream().mapToDouble(OutlinePoint::xMm).min().orElse(0);
-        double rear = outline.stream().mapToDouble(OutlinePoint::xMm).max().orElse(0);
-        double top = outline.stream().mapToDouble(OutlinePoint::zMm).max().orElse(0);
-        double height = top + box.raisedMm() - carrier.groundMm();
-        return new WindZones(Math.max(1, rear - front), box.widthMm(), Math.max(1, height));
+    /** {@return the checks of the sandwich, worked out and judged with the make-up, under their names here} */
+    private static List<Check> floorUnderHeel(Map<PanelMode, Check> worked) {
+        List<Check> checks = new ArrayList<>();
+        FLOOR_MODES.forEach(
+                (mode, name) -> {
+                    Check check = worked.get(mode);
+                    if (check != null) {
+                        checks.add(
+                                new Check(
+                                        "floor." + name,
+                                        "Floor, " + name.replace('-', ' '),
+                                        check.part(),
+                                        check.demand(),
+                                        check.capacity(),
+                                        check.working()));
+                    }
+                });
+        return checks;
+    }
+
+    private static Figure figure(Check check) {
+        return Figure.of(
+                "strength." + check.key(),
+                check.name(),
+                Quantity.ratio(check.utilisation()),
+                check.working());
     }
 
     private static Check harder(Check one, Check other) {

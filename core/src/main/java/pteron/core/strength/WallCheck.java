@@ -9,6 +9,10 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.Wind;
+import pteron.core.mechanics.WindZones;
 import pteron.core.shell.PanelKind;
 
 /** Studs and trimmers of the walls under wind. */

@@ -2,7 +2,7 @@ package pteron.core.panel;
 
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
-import pteron.core.strength.SandwichStrip;
+import pteron.core.mechanics.SandwichStrip;
 
 /**
  * The coupled equations of a strip with thick faces, D0 p'' + S (f' − p) = 0 and Df f'''' − S (f'' − p') = q, by

@@ -8,6 +8,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.mechanics.Beam;
+import pteron.core.mechanics.Duration;
+import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.RectangleSection;
+import pteron.core.mechanics.TimberStrength;
+import pteron.core.mechanics.Wind;
 import pteron.core.plan.ServiceClass;
 
 /** Sections, beams, timber classes, factors and wind against published values. */

@@ -1,8 +1,7 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 import java.util.Objects;
 import java.util.function.Supplier;
-import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.quantity.Quantity;
 
@@ -27,11 +26,6 @@ public record Check(
     /** {@return demand over capacity} */
     public double utilisation() {
         return demand.value() / capacity.value();
-    }
-
-    /** {@return the utilisation as a figure} */
-    public Figure figure() {
-        return Figure.of("strength." + key, name, Quantity.ratio(utilisation()), working);
     }
 
     /** Equal by all but the working, which follows from what the numbers follow from. */

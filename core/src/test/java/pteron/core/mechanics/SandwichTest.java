@@ -1,4 +1,4 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -9,8 +9,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.ejml.simple.SimpleMatrix;
 import org.junit.jupiter.api.Test;
-import pteron.core.strength.SandwichStrip.Core;
-import pteron.core.strength.SandwichStrip.Face;
+import pteron.core.mechanics.SandwichStrip.Core;
+import pteron.core.mechanics.SandwichStrip.Face;
 
 /** The sandwich strip against formulas of others and against a numerical solution of another kind. */
 class SandwichTest {

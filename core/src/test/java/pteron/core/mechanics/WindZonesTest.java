@@ -1,4 +1,4 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

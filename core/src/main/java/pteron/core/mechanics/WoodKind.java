@@ -1,4 +1,4 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 import java.util.Locale;
 import java.util.Optional;

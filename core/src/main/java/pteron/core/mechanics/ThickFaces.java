@@ -1,4 +1,4 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 import pteron.core.quantity.Require;
 

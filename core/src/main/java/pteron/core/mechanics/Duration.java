@@ -1,4 +1,4 @@
-package pteron.core.strength;
+package pteron.core.mechanics;
 
 /** How long a load stands: EN 1995-1-1 table 2.1. */
 public enum Duration {

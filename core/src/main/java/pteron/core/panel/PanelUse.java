@@ -1,0 +1,70 @@
+package pteron.core.panel;
+
+import java.util.Locale;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Limit;
+import pteron.core.figure.Place;
+import pteron.core.figure.Severity;
+import pteron.core.figure.Verdict;
+import pteron.core.makeup.MakeUpStation;
+import pteron.core.mechanics.Check;
+import pteron.core.quantity.Quantity;
+
+/**
+ * How hard a panel works under one load in one way. Immutable.
+ *
+ * @param part {@code floor}, {@code walls} or {@code roof}
+ * @param load the load
+ * @param mode the way
+ * @param check demand against capacity
+ */
+public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check) {
+
+    /** Step from one thickness of foam board to the next (mm); common practice. */
+    private static final double CORE_STEP_MM = 10;
+
+    /** Step from one thickness of face to the next (mm); common practice. */
+    private static final double FACE_STEP_MM = 3;
+
+    Figure figure() {
+        return Figure.of(
+                MakeUpStation.MAKE_UP.figure("panel." + check.key()),
+                check.name(),
+                Quantity.ratio(check.utilisation()),
+                check.working());
+    }
+
+    /** {@return whether it is close to its limit or over it} */
+    boolean isWorthTelling() {
+        return Verdict.of(check.utilisation()) != Verdict.HOLDS;
+    }
+
+    Finding finding() {
+        boolean fails = Verdict.of(check.utilisation()) == Verdict.FAILS;
+        String who = part.substring(0, 1).toUpperCase(Locale.ROOT) + part.substring(1);
+        return new Finding(
+                (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + mode.name(),
+                fails && isGrave() ? Severity.STOPS : Severity.WATCH,
+                Place.of(MakeUpStation.MAKE_UP, who + ", " + load.words()),
+                check.demand(),
+                Limit.atMost(check.capacity()),
+                cure(fails));
+    }
+
+    /** A panel that sags is soft, a roof need not be walked on: neither stops the job. */
+    private boolean isGrave() {
+        boolean onRoof = part.equals("roof") && load.key().equals(PanelLoad.HEEL);
+        return mode != PanelMode.SAG && !onRoof;
+    }
+
+    private Cure cure(boolean fails) {
+        if (!fails) {
+            return Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.ratio(check.utilisation()));
+        }
+        return mode.isMendedByFace()
+                ? Cure.press("THICKER_PANEL_FACE", Quantity.mm(FACE_STEP_MM), part)
+                : Cure.press("THICKER_PANEL_CORE", Quantity.mm(CORE_STEP_MM), part);
+    }
+}
