@@ -16,6 +16,7 @@ import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.Workbench;
 import pteron.core.field.ChoiceField;
+import pteron.core.field.Field;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.material.MaterialLibrary;
@@ -47,7 +48,7 @@ public final class InputsPane extends ScrollPane {
         Station station = bench.stationProperty().get();
         PlanFields fields =
                 PlanFields.of(bench.document().plan(), bench.document().model().library());
-        List<Object> shown = fields(station, fields);
+        List<Field> shown = fields(station, fields);
         List<String> keys = shown.stream().map(InputsPane::key).toList();
         if (!keys.equals(shownKeys)) {
             shownKeys = keys;
@@ -57,8 +58,8 @@ public final class InputsPane extends ScrollPane {
     }
 
     /** {@return choices, each followed by the numbers that go with it, then all other numbers} */
-    private static List<Object> fields(Station station, PlanFields fields) {
-        List<Object> shown = new ArrayList<>();
+    private static List<Field> fields(Station station, PlanFields fields) {
+        List<Field> shown = new ArrayList<>();
         List<NumberField> numbers =
                 new ArrayList<>(
                         fields.numbers().stream()
@@ -79,15 +80,14 @@ public final class InputsPane extends ScrollPane {
         return shown;
     }
 
-    private static String key(Object field) {
+    private static String key(Field field) {
         return switch (field) {
             case NumberField number -> "number-" + number.key();
             case ChoiceField choice -> "choice-" + choice.key();
-            default -> throw new IllegalStateException("Impossible state: " + field);
         };
     }
 
-    private void rebuild(Station station, List<Object> shown) {
+    private void rebuild(Station station, List<Field> shown) {
         rows.getChildren().clear();
         String caution = Cautions.of(station);
         if (!caution.isEmpty()) {
@@ -103,26 +103,19 @@ public final class InputsPane extends ScrollPane {
             none.getStyleClass().add("quiet");
             rows.getChildren().add(none);
         }
-        for (Object field : shown) {
+        for (Field field : shown) {
             rows.getChildren().add(row(field));
         }
     }
 
-    private Node row(Object field) {
-        Label name = new Label();
+    private Node row(Field field) {
+        Label name = new Label(field.name());
         name.setWrapText(true);
         name.getStyleClass().add("field-name");
         Node editor =
                 switch (field) {
-                    case NumberField number -> {
-                        name.setText(number.name());
-                        yield number(number);
-                    }
-                    case ChoiceField choice -> {
-                        name.setText(choice.name());
-                        yield choice(choice);
-                    }
-                    default -> throw new IllegalStateException("Impossible state: " + field);
+                    case NumberField number -> number(number);
+                    case ChoiceField choice -> choice(choice);
                 };
         name.setLabelFor(editor);
         VBox row = new VBox(2, name, editor);
@@ -185,33 +178,35 @@ public final class InputsPane extends ScrollPane {
         box.setId("choice-" + field.key());
         box.setMaxWidth(Double.MAX_VALUE);
         box.getItems().setAll(field.options());
-        box.setConverter(
-                new StringConverter<>() {
-                    @Override
-                    public String toString(String id) {
-                        MaterialLibrary library = bench.document().model().library();
-                        return id == null ? "" : library.contains(id) ? library.get(id).name() : id;
-                    }
-
-                    @Override
-                    public String fromString(String name) {
-                        return name;
-                    }
-                });
-        box.setOnAction(
-                event -> {
-                    String id = box.getValue();
-                    if (id != null && !id.equals(field.get().apply(bench.document().plan()))) {
-                        if (!bench.edit(plan -> field.set().apply(plan, id))) {
-                            box.setValue(field.get().apply(bench.document().plan()));
-                        }
-                    }
-                });
+        box.setConverter(new Materials());
+        box.setOnAction(event -> take(field, box));
         return box;
     }
 
-    private void refresh(List<Object> shown) {
-        for (Object field : shown) {
+    private void take(ChoiceField field, ComboBox<String> box) {
+        String id = box.getValue();
+        boolean chosen = id != null && !id.equals(field.get().apply(bench.document().plan()));
+        if (chosen && !bench.edit(plan -> field.set().apply(plan, id))) {
+            box.setValue(field.get().apply(bench.document().plan()));
+        }
+    }
+
+    /** Names materials; other choices are called by their ids. */
+    private final class Materials extends StringConverter<String> {
+        @Override
+        public String toString(String id) {
+            MaterialLibrary library = bench.document().model().library();
+            return id == null ? "" : library.contains(id) ? library.get(id).name() : id;
+        }
+
+        @Override
+        public String fromString(String name) {
+            return name;
+        }
+    }
+
+    private void refresh(List<Field> shown) {
+        for (Field field : shown) {
             switch (field) {
                 case NumberField number -> {
                     TextField text = (TextField) find(key(field));
@@ -224,7 +219,6 @@ public final class InputsPane extends ScrollPane {
                     ComboBox<String> box = (ComboBox<String>) find(key(field));
                     box.setValue(choice.get().apply(bench.document().plan()));
                 }
-                default -> throw new IllegalStateException("Impossible state: " + field);
             }
         }
     }

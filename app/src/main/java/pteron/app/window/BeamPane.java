@@ -16,6 +16,7 @@ import pteron.core.carrier.Support;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 
@@ -136,7 +137,7 @@ final class BeamPane extends Pane {
         double y = model.balance().centre().y();
         UnitSystem units = bench.units();
         String side =
-                Math.abs(y) < 0.5
+                Math.abs(y) < Tolerance.PENCIL.lengthMm()
                         ? "in the middle"
                         : Quantity.mm(Math.rint(Math.abs(y))).text(units)
                                 + (y < 0 ? " left" : " right")

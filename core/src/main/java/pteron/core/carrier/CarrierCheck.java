@@ -11,6 +11,7 @@ import pteron.core.outline.Outline;
 import pteron.core.plan.PlanLimits;
 import pteron.core.plan.RoadLimits;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Tolerance;
 import pteron.core.vehicle.Steel.Outrigger;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
@@ -81,8 +82,7 @@ final class CarrierCheck {
     }
 
     private void overhang(String code, double overMm, Cure cure) {
-        // half a millimetre is the width of a pencil line and no overhang
-        if (overMm > 0.5) {
+        if (overMm > Tolerance.PENCIL.lengthMm()) {
             double x = code.endsWith("FRONT") ? outline.foremostMm() : outline.rearmostMm();
             findings.add(
                     new Finding(

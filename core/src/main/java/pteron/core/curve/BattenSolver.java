@@ -8,6 +8,7 @@ import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.NormOps_DDRM;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.Remembered;
+import pteron.core.quantity.Tolerance;
 
 /**
  * Finds the line that a thin strip takes through points: that of least bending.
@@ -20,6 +21,9 @@ import pteron.core.quantity.Remembered;
  * cubic spline.
  */
 public final class BattenSolver {
+
+    /** Least share of a step of Newton that is still tried before it is given up. */
+    private static final double LEAST_SHARE = 1e-4;
 
     /** Most steps of Newton's method; a good start takes four to eight. */
     private static final int MOST_STEPS = 60;
@@ -66,7 +70,7 @@ public final class BattenSolver {
         double scale = 0;
         for (int i = 1; i < points.size(); i++) {
             double chord = points.get(i).distance(points.get(i - 1));
-            if (chord < 1e-6) {
+            if (chord < Tolerance.GEOMETRY.lengthMm()) {
                 return Optional.empty();
             }
             scale += chord / (points.size() - 1);
@@ -88,7 +92,7 @@ public final class BattenSolver {
             double share = 1;
             DMatrixRMaj next = moved(unknown, move, share);
             double then = NormOps_DDRM.normF(residual(next));
-            while (!(then < worst) && share > 1e-4) {
+            while (!(then < worst) && share > LEAST_SHARE) {
                 share /= 2;
                 next = moved(unknown, move, share);
                 then = NormOps_DDRM.normF(residual(next));

@@ -1,6 +1,7 @@
 package pteron.core.curve;
 
 import pteron.core.geometry.Point2;
+import pteron.core.quantity.Tolerance;
 
 /**
  * The arc that rounds the corner of two straight lines. Immutable.
@@ -30,7 +31,7 @@ public record Fillet(Arc arc, double tangentMm) {
         Point2 in = corner.minus(before).unit();
         Point2 out = after.minus(corner).unit();
         double turn = Math.atan2(in.cross(out), in.dot(out));
-        if (Math.abs(turn) < 1e-9) {
+        if (Math.abs(turn) < Tolerance.DIRECTION) {
             throw new IllegalArgumentException(
                     "fillet: the lines run straight on; leave the fillet out");
         }

@@ -1,12 +1,12 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.vehicle.Flatbed;
 import pteron.core.vehicle.Pickup;
-import pteron.core.vehicle.Pickup.Bed;
 import pteron.core.vehicle.Pickup.Tailgate;
+import pteron.core.vehicle.RunningGear;
 import pteron.core.vehicle.RunningGear.Weighed;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Trailer.Drawbar;
@@ -16,75 +16,68 @@ import pteron.core.vehicle.Vehicle;
 final class CarrierChoices {
 
     private static final String A_FRAME = "A-frame";
+    private static final String CENTRE_POLE = "centre pole";
+    private static final String BETWEEN = "between the wheels";
     private static final String OVER = "over the wheels";
+    private static final String NOBODY = "nobody aboard";
+    private static final String DRIVER = "driver aboard";
 
     private CarrierChoices() {}
 
     /** {@return the choices of the carrier} */
     static List<ChoiceField> of(BoxPlan plan) {
-        List<ChoiceField> choices = new ArrayList<>();
+        Fields<Vehicle> vehicle =
+                Fields.at(CarrierStation.CARRIER).part(BoxPlan::vehicle, BoxPlan::withVehicle);
         switch (plan.vehicle()) {
-            case Trailer trailer -> {
-                choices.add(
-                        VehicleChoice.of(
-                                "drawbar.form",
-                                "Drawbar",
-                                List.of(A_FRAME, "centre pole"),
-                                v -> isFrame((Trailer) v) ? A_FRAME : "centre pole",
-                                (v, id) -> withForm((Trailer) v, id)));
-                choices.add(
-                        VehicleChoice.of(
-                                "deck.over-wheels",
-                                "Deck",
-                                List.of("between the wheels", OVER),
-                                v -> ((Trailer) v).overWheels() ? OVER : "between the wheels",
-                                (v, id) -> ((Trailer) v).withOverWheels(id.equals(OVER))));
-            }
+            case Trailer trailer -> trailer(vehicle.part(v -> (Trailer) v, (old, other) -> other));
             case Pickup pickup ->
-                    choices.add(
-                            VehicleChoice.of(
+                    vehicle.part(v -> ((Pickup) v).bed(), (v, bed) -> ((Pickup) v).withBed(bed))
+                            .choice(
                                     "tailgate.position",
                                     "Tailgate",
-                                    Choices.of(Tailgate.Position.values()),
-                                    v -> Choices.id(((Pickup) v).bed().tailgate().position()),
-                                    (v, id) -> withGate((Pickup) v, id)));
+                                    Tailgate.Position.values(),
+                                    bed -> bed.tailgate().position(),
+                                    (bed, id) ->
+                                            bed.withTailgate(
+                                                    new Tailgate(id, bed.tailgate().heightMm())));
             case Flatbed flatbed -> {}
         }
         if (plan.vehicle().cab().isPresent()) {
-            choices.add(
-                    VehicleChoice.of(
-                            "weighed.driver",
-                            "Weighed with",
-                            List.of("nobody aboard", "driver aboard"),
-                            v ->
-                                    v.gear().weighed().driverAboard()
-                                            ? "driver aboard"
-                                            : "nobody aboard",
-                            CarrierChoices::withDriver));
+            weighed(
+                    vehicle.part(Vehicle::gear, Vehicle::withGear)
+                            .part(RunningGear::weighed, RunningGear::withWeighed));
         }
-        choices.addAll(SteelChoices.of(plan.vehicle()));
-        return choices;
+        SteelChoices.add(plan.vehicle(), vehicle);
+        return vehicle.choices();
     }
 
-    private static boolean isFrame(Trailer trailer) {
-        return trailer.drawbar().form() == Drawbar.Form.A_FRAME;
+    private static void trailer(Fields<Trailer> trailer) {
+        trailer.part(Trailer::drawbar, Trailer::withDrawbar)
+                .choice(
+                        "drawbar.form",
+                        "Drawbar",
+                        List.of(A_FRAME, CENTRE_POLE),
+                        bar -> bar.form() == Drawbar.Form.A_FRAME ? A_FRAME : CENTRE_POLE,
+                        CarrierChoices::withForm);
+        trailer.choice(
+                "deck.over-wheels",
+                "Deck",
+                List.of(BETWEEN, OVER),
+                t -> t.overWheels() ? OVER : BETWEEN,
+                (t, id) -> t.withOverWheels(id.equals(OVER)));
     }
 
-    private static Vehicle withForm(Trailer trailer, String id) {
-        Drawbar old = trailer.drawbar();
+    private static Drawbar withForm(Drawbar old, String id) {
         Drawbar.Form form = id.equals(A_FRAME) ? Drawbar.Form.A_FRAME : Drawbar.Form.CENTRE_POLE;
-        return trailer.withDrawbar(new Drawbar(form, old.aheadMm(), old.emptyKg(), old.ratingKg()));
+        return new Drawbar(form, old.aheadMm(), old.emptyKg(), old.ratingKg());
     }
 
-    private static Vehicle withGate(Pickup pickup, String id) {
-        Tailgate.Position position = Choices.value(Tailgate.Position.values(), id);
-        Bed bed = pickup.bed();
-        return pickup.withBed(bed.withTailgate(new Tailgate(position, bed.tailgate().heightMm())));
-    }
-
-    private static Vehicle withDriver(Vehicle vehicle, String id) {
-        Weighed old = vehicle.gear().weighed();
-        Weighed other = new Weighed(old.source(), old.fuelPercent(), id.equals("driver aboard"));
-        return vehicle.withGear(vehicle.gear().withWeighed(other));
+    private static void weighed(Fields<Weighed> weighed) {
+        weighed.choice(
+                "weighed.driver",
+                "Weighed with",
+                List.of(NOBODY, DRIVER),
+                w -> w.driverAboard() ? DRIVER : NOBODY,
+                (w, id) -> new Weighed(w.source(), w.fuelPercent(), id.equals(DRIVER)));
     }
 }

@@ -22,7 +22,8 @@ public record ChoiceField(
         String name,
         List<String> options,
         Function<BoxPlan, String> get,
-        BiFunction<BoxPlan, String, BoxPlan> set) {
+        BiFunction<BoxPlan, String, BoxPlan> set)
+        implements Field {
 
     /** Copies the options. */
     public ChoiceField {

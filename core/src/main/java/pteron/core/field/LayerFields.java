@@ -4,92 +4,61 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
 import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.glue.GlueTable;
-import pteron.core.makeup.LayerUse;
 import pteron.core.makeup.MakeUpStation;
-import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
-import pteron.core.quantity.Unit;
-import pteron.core.station.Station;
 
 /** Fields of further layers, of how a frame carries and foam sits, and of what holds the layers. */
 final class LayerFields {
 
-    private static final Station STATION = MakeUpStation.MAKE_UP;
+    private static final String FIRST_GLUE = "first that suits";
+    private static final String BEARERS = "bearers";
+    private static final String CROSS_MEMBERS = "cross-members";
 
-    private final List<NumberField> numbers = new ArrayList<>();
-    private final List<ChoiceField> choices = new ArrayList<>();
     private final MaterialLibrary library;
+    private final Fields<MakeUp> makeUp;
 
     private LayerFields(MaterialLibrary library) {
         this.library = library;
+        this.makeUp = Fields.at(MakeUpStation.MAKE_UP).part(BoxPlan::makeUp, BoxPlan::withMakeUp);
     }
 
-    static LayerFields of(BoxPlan plan, MaterialLibrary library) {
+    static Fields<MakeUp> of(MakeUp now, MaterialLibrary library) {
         LayerFields all = new LayerFields(library);
-        MakeUp makeUp = plan.makeUp();
-        all.floor(makeUp.floor());
-        all.framed("walls", "Walls", MakeUp::walls, MakeUp::withWalls, makeUp.walls());
-        all.framed("roof", "Roof", MakeUp::roof, MakeUp::withRoof, makeUp.roof());
-        return all;
+        all.floor(now.floor());
+        all.framed("walls", "Walls", MakeUp::walls, MakeUp::withWalls, now.walls());
+        all.framed("roof", "Roof", MakeUp::roof, MakeUp::withRoof, now.roof());
+        return all.makeUp;
     }
 
-    List<NumberField> numbers() {
-        return numbers;
-    }
-
-    List<ChoiceField> choices() {
-        return choices;
-    }
-
-    /** A part of the make-up that can be read and put back changed. */
-    private record Slot<T>(Function<MakeUp, T> get, BiFunction<MakeUp, T, MakeUp> set) {
-        BoxPlan with(BoxPlan plan, T other) {
-            return plan.withMakeUp(set.apply(plan.makeUp(), other));
-        }
-    }
-
-    private void floor(Floor floor) {
-        Slot<Floor> slot = new Slot<>(MakeUp::floor, MakeUp::withFloor);
-        choices.add(
-                choice(
-                        "floor.on-bearers",
-                        "Floor lies on",
-                        List.of("bearers", "cross-members"),
-                        plan -> plan.makeUp().floor().onBearers() ? "bearers" : "cross-members",
-                        (plan, id) ->
-                                slot.with(
-                                        plan,
-                                        plan.makeUp()
-                                                .floor()
-                                                .withOnBearers(id.equals("bearers")))));
+    private void floor(Floor now) {
+        Fields<Floor> floor = makeUp.part(MakeUp::floor, MakeUp::withFloor);
+        floor.choice(
+                "floor.on-bearers",
+                "Floor lies on",
+                List.of(BEARERS, CROSS_MEMBERS),
+                f -> f.onBearers() ? BEARERS : CROSS_MEMBERS,
+                (f, id) -> f.withOnBearers(id.equals(BEARERS)));
         layers(
                 "floor.finish",
                 "Floor, finish",
-                new Slot<>(
-                        m -> m.floor().finish(),
-                        (m, layers) -> m.withFloor(m.floor().withFinish(layers))),
-                floor.finish());
-        fixing("floor.topFace", "Floor, top face", layer(Floor::topFace, Floor::withTopFace));
-        fixing("floor.core", "Floor, core", layer(Floor::core, Floor::withCore));
+                floor.part(Floor::finish, Floor::withFinish),
+                now.finish().size());
+        fixing("floor.topFace", "Floor, top face", floor.part(Floor::topFace, Floor::withTopFace));
+        fixing("floor.core", "Floor, core", floor.part(Floor::core, Floor::withCore));
         fixing(
                 "floor.bottomFace",
                 "Floor, bottom face",
-                layer(Floor::bottomFace, Floor::withBottomFace));
-    }
-
-    private static Slot<Layer> layer(
-            Function<Floor, Layer> get, BiFunction<Floor, Layer, Floor> set) {
-        return new Slot<>(
-                m -> get.apply(m.floor()), (m, l) -> m.withFloor(set.apply(m.floor(), l)));
+                floor.part(Floor::bottomFace, Floor::withBottomFace));
     }
 
     private void framed(
@@ -98,183 +67,95 @@ final class LayerFields {
             Function<MakeUp, Framed> get,
             BiFunction<MakeUp, Framed, MakeUp> set,
             Framed now) {
-        Slot<Framed> slot = new Slot<>(get, set);
-        choices.add(
-                choice(
-                        part + ".scheme",
-                        name + ", carried by",
-                        Choices.of(Scheme.values()),
-                        plan -> Choices.id(get.apply(plan.makeUp()).scheme()),
-                        (plan, id) ->
-                                slot.with(
-                                        plan,
-                                        get.apply(plan.makeUp())
-                                                .withScheme(Choices.value(Scheme.values(), id)))));
-        fit(part, name, slot);
-        numbers.add(
-                number(
-                        part + ".tube-wall",
-                        name + ", wall of the tube, 0 for solid",
-                        plan -> get.apply(plan.makeUp()).members().section().wallMm(),
-                        (plan, v) -> {
-                            Framed old = get.apply(plan.makeUp());
-                            return slot.with(
-                                    plan,
-                                    old.withMembers(
-                                            old.members()
-                                                    .withSection(
-                                                            old.members().section().withWall(v))));
-                        }));
+        Fields<Framed> framed = makeUp.part(get, set);
+        carried(part, name, framed);
         layers(
                 part + ".outside",
                 name + ", outside of the frame",
-                new Slot<>(
-                        m -> get.apply(m).outside(),
-                        (m, l) -> set.apply(m, get.apply(m).withOutside(l))),
-                now.outside());
+                framed.part(Framed::outside, Framed::withOutside),
+                now.outside().size());
         layers(
                 part + ".inside",
                 name + ", inside of the frame",
-                new Slot<>(
-                        m -> get.apply(m).inside(),
-                        (m, l) -> set.apply(m, get.apply(m).withInside(l))),
-                now.inside());
+                framed.part(Framed::inside, Framed::withInside),
+                now.inside().size());
         fixing(
                 part + ".outerSkin",
                 name + ", outer skin",
-                new Slot<>(
-                        m -> get.apply(m).outerSkin(),
-                        (m, l) -> set.apply(m, get.apply(m).withOuterSkin(l))));
+                framed.part(Framed::outerSkin, Framed::withOuterSkin));
         fixing(
                 part + ".insulation",
                 name + ", insulation",
-                new Slot<>(
-                        m -> get.apply(m).insulation(),
-                        (m, l) -> set.apply(m, get.apply(m).withInsulation(l))));
+                framed.part(Framed::insulation, Framed::withInsulation));
     }
 
-    private void fit(String part, String name, Slot<Framed> slot) {
-        Function<BoxPlan, Fit> fit = plan -> slot.get().apply(plan.makeUp()).fit();
-        BiFunction<BoxPlan, Fit, BoxPlan> put =
-                (plan, other) -> slot.with(plan, slot.get().apply(plan.makeUp()).withFit(other));
-        choices.add(
-                choice(
-                        part + ".foam-over",
-                        name + ", foam thicker than the frame is",
-                        Choices.of(Fit.Over.values()),
-                        plan -> Choices.id(fit.apply(plan).over()),
-                        (plan, id) ->
-                                put.apply(
-                                        plan,
-                                        fit.apply(plan)
-                                                .withOver(Choices.value(Fit.Over.values(), id)))));
-        choices.add(
-                choice(
-                        part + ".packing",
-                        name + ", frame packed out with",
-                        fit(part + ".packing"),
-                        plan -> fit.apply(plan).packing(),
-                        (plan, id) -> put.apply(plan, fit.apply(plan).withPacking(id))));
-        numbers.add(
-                number(
-                        part + ".foam-gap",
-                        name + ", gap round the foam",
-                        plan -> fit.apply(plan).gapMm(),
-                        (plan, v) -> put.apply(plan, fit.apply(plan).withGap(v))));
+    private void carried(String part, String name, Fields<Framed> framed) {
+        framed.choice(
+                part + ".scheme",
+                name + ", carried by",
+                Scheme.values(),
+                Framed::scheme,
+                Framed::withScheme);
+        fit(part, name, framed.part(Framed::fit, Framed::withFit));
+        framed.part(Framed::members, Framed::withMembers)
+                .part(Members::section, Members::withSection)
+                .mm(
+                        part + ".tube-wall",
+                        name + ", wall of the tube, 0 for solid",
+                        Section::wallMm,
+                        Section::withWall);
     }
 
-    private List<String> fit(String place) {
-        return library.all().stream()
-                .filter(m -> LayerUse.needs(place).stream().allMatch(m::has))
-                .filter(m -> LayerUse.kinds(place).contains(m.kind()))
-                .map(Material::id)
-                .toList();
+    private void fit(String part, String name, Fields<Fit> fit) {
+        fit.choice(
+                part + ".foam-over",
+                name + ", foam thicker than the frame is",
+                Fit.Over.values(),
+                Fit::over,
+                Fit::withOver);
+        fit.choice(
+                part + ".packing",
+                name + ", frame packed out with",
+                Fitting.at(part + ".packing", library),
+                Fit::packing,
+                Fit::withPacking);
+        fit.mm(part + ".foam-gap", name + ", gap round the foam", Fit::gapMm, Fit::withGap);
     }
 
-    private void layers(String key, String name, Slot<List<Layer>> slot, List<Layer> now) {
-        for (int i = 0; i < now.size(); i++) {
-            int index = i;
+    private void layers(String key, String name, Fields<List<Layer>> layers, int count) {
+        for (int i = 0; i < count; i++) {
             String place = key + "." + i;
-            Slot<Layer> one =
-                    new Slot<>(
-                            m -> slot.get().apply(m).get(index),
-                            (m, layer) -> {
-                                List<Layer> changed = new ArrayList<>(slot.get().apply(m));
-                                changed.set(index, layer);
-                                return slot.set().apply(m, changed);
-                            });
-            choices.add(
-                    choice(
-                            place,
-                            name + " " + (i + 1),
-                            fit(place),
-                            plan -> one.get().apply(plan.makeUp()).material(),
-                            (plan, id) ->
-                                    one.with(
-                                            plan,
-                                            one.get().apply(plan.makeUp()).withMaterial(id))));
-            numbers.add(
-                    number(
-                            place + ".thickness",
-                            name + " " + (i + 1) + ", thickness",
-                            plan -> one.get().apply(plan.makeUp()).thicknessMm(),
-                            (plan, v) ->
-                                    one.with(
-                                            plan,
-                                            one.get().apply(plan.makeUp()).withThickness(v))));
-            fixing(place, name + " " + (i + 1), one);
+            String called = name + " " + (i + 1);
+            Fields<Layer> layer = layers.part(Lens.at(i));
+            layer.choice(
+                    place,
+                    called,
+                    Fitting.at(place, library),
+                    Layer::material,
+                    Layer::withMaterial);
+            layer.mm(
+                    place + ".thickness",
+                    called + ", thickness",
+                    Layer::thicknessMm,
+                    Layer::withThickness);
+            fixing(place, called, layer);
         }
     }
 
-    private void fixing(String place, String name, Slot<Layer> slot) {
-        List<String> options = new ArrayList<>(List.of("first that suits"));
-        options.addAll(List.of(Layer.SCREWED, Layer.LOOSE));
+    private static void fixing(String place, String name, Fields<Layer> layer) {
+        List<String> options = new ArrayList<>(List.of(FIRST_GLUE, Layer.SCREWED, Layer.LOOSE));
         GlueTable.all().forEach(glue -> options.add(glue.id()));
-        choices.add(
-                choice(
-                        place + ".fixing",
-                        name + ", held to the next by",
-                        options,
-                        plan -> {
-                            String id = slot.get().apply(plan.makeUp()).fixing();
-                            return id.isEmpty() ? options.getFirst() : id;
-                        },
-                        (plan, id) ->
-                                slot.with(
-                                        plan,
-                                        slot.get()
-                                                .apply(plan.makeUp())
-                                                .withFixing(
-                                                        id.equals(options.getFirst()) ? "" : id))));
-        choices.add(
-                choice(
-                        place + ".grain",
-                        name + ", grain",
-                        Choices.of(Layer.Grain.values()),
-                        plan -> Choices.id(slot.get().apply(plan.makeUp()).grain()),
-                        (plan, id) ->
-                                slot.with(
-                                        plan,
-                                        slot.get()
-                                                .apply(plan.makeUp())
-                                                .withGrain(
-                                                        Choices.value(Layer.Grain.values(), id)))));
-    }
-
-    private static ChoiceField choice(
-            String key,
-            String name,
-            List<String> options,
-            Function<BoxPlan, String> get,
-            BiFunction<BoxPlan, String, BoxPlan> set) {
-        return new ChoiceField(key, STATION, name, options, get, set);
-    }
-
-    private static NumberField number(
-            String key,
-            String name,
-            ToDoubleFunction<BoxPlan> get,
-            BiFunction<BoxPlan, Double, BoxPlan> set) {
-        return new NumberField(key, STATION, name, Unit.MILLIMETRE, get, set);
+        layer.choice(
+                place + ".fixing",
+                name + ", held to the next by",
+                options,
+                one -> one.fixing().isEmpty() ? FIRST_GLUE : one.fixing(),
+                (one, id) -> one.withFixing(id.equals(FIRST_GLUE) ? "" : id));
+        layer.choice(
+                place + ".grain",
+                name + ", grain",
+                Layer.Grain.values(),
+                Layer::grain,
+                Layer::withGrain);
     }
 }

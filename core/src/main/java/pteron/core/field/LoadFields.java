@@ -1,8 +1,7 @@
 package pteron.core.field;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.ToDoubleFunction;
 import pteron.core.cutting.CuttingStation;
 import pteron.core.frame.FrameStation;
 import pteron.core.plan.BoxPlan;
@@ -11,7 +10,6 @@ import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
 import pteron.core.sealing.SealingStation;
-import pteron.core.station.Station;
 
 /** Fields of loads and supplies. */
 final class LoadFields {
@@ -19,104 +17,67 @@ final class LoadFields {
     private LoadFields() {}
 
     static List<NumberField> numbers() {
-        return List.of(
-                load(
-                        "wind.speed",
-                        FrameStation.FRAME,
-                        "Gust in a storm",
-                        Unit.METRE_PER_SECOND,
-                        Loads::windSpeed,
-                        Loads::withWindSpeed),
-                load(
-                        "floor.person",
-                        FrameStation.FRAME,
-                        "Person on the floor",
-                        Unit.KILOGRAM,
-                        Loads::floorPersonKg,
-                        Loads::withFloorPerson),
-                load(
-                        "floor.load",
-                        FrameStation.FRAME,
-                        "Load spread on the floor",
-                        Unit.NEWTON_PER_SQUARE_METRE,
-                        Loads::floorLoad,
-                        Loads::withFloorLoad),
-                supply(
-                        "bead.width",
-                        SealingStation.SEALING,
-                        "Bead, width",
-                        Supplies::beadWidthMm,
-                        (s, v) -> s.withBead(v, s.beadDepthMm())),
-                supply(
-                        "bead.depth",
-                        SealingStation.SEALING,
-                        "Bead, depth",
-                        Supplies::beadDepthMm,
-                        (s, v) -> s.withBead(s.beadWidthMm(), v)),
-                supply(
-                        "saw.kerf",
-                        CuttingStation.CUTTING,
-                        "Kerf of the saw",
-                        Supplies::kerfMm,
-                        Supplies::withKerf),
-                supply(
-                        "saw.end-trim",
-                        CuttingStation.CUTTING,
-                        "Cut off each end of a bar",
-                        s -> s.saw().endTrimMm(),
-                        Supplies::withEndTrim),
-                supply(
-                        "saw.tolerance",
-                        CuttingStation.CUTTING,
-                        "Allowed over a part's length",
-                        s -> s.saw().toleranceMm(),
-                        Supplies::withTolerance));
+        List<NumberField> fields = new ArrayList<>(loads().numbers());
+        fields.addAll(supplies().numbers());
+        return fields;
     }
 
     static List<ChoiceField> choices() {
-        return List.of(
-                new ChoiceField(
+        return loads().choices();
+    }
+
+    private static Fields<Loads> loads() {
+        return Fields.at(FrameStation.FRAME)
+                .part(BoxPlan::loads, BoxPlan::withLoads)
+                .number(
+                        "wind.speed",
+                        "Gust in a storm",
+                        Unit.METRE_PER_SECOND,
+                        Loads::windSpeed,
+                        Loads::withWindSpeed)
+                .kg(
+                        "floor.person",
+                        "Person on the floor",
+                        Loads::floorPersonKg,
+                        Loads::withFloorPerson)
+                .number(
+                        "floor.load",
+                        "Load spread on the floor",
+                        Unit.NEWTON_PER_SQUARE_METRE,
+                        Loads::floorLoad,
+                        Loads::withFloorLoad)
+                .choice(
                         "wood.service-class",
-                        FrameStation.FRAME,
                         "Wood is kept",
-                        Choices.of(ServiceClass.values()),
-                        plan -> Choices.id(plan.loads().serviceClass()),
-                        (plan, id) ->
-                                plan.withLoads(
-                                        plan.loads()
-                                                .withServiceClass(
-                                                        Choices.value(
-                                                                ServiceClass.values(), id)))));
+                        ServiceClass.values(),
+                        Loads::serviceClass,
+                        Loads::withServiceClass);
     }
 
-    private static NumberField load(
-            String key,
-            Station station,
-            String name,
-            Unit unit,
-            ToDoubleFunction<Loads> get,
-            BiFunction<Loads, Double, Loads> set) {
-        return new NumberField(
-                key,
-                station,
-                name,
-                unit,
-                (BoxPlan plan) -> get.applyAsDouble(plan.loads()),
-                (plan, value) -> plan.withLoads(set.apply(plan.loads(), value)));
-    }
-
-    private static NumberField supply(
-            String key,
-            Station station,
-            String name,
-            ToDoubleFunction<Supplies> get,
-            BiFunction<Supplies, Double, Supplies> set) {
-        return new NumberField(
-                key,
-                station,
-                name,
-                Unit.MILLIMETRE,
-                plan -> get.applyAsDouble(plan.supplies()),
-                (plan, value) -> plan.withSupplies(set.apply(plan.supplies(), value)));
+    private static Fields<Supplies> supplies() {
+        return Fields.at(SealingStation.SEALING)
+                .part(BoxPlan::supplies, BoxPlan::withSupplies)
+                .mm(
+                        "bead.width",
+                        "Bead, width",
+                        Supplies::beadWidthMm,
+                        (s, v) -> s.withBead(v, s.beadDepthMm()))
+                .mm(
+                        "bead.depth",
+                        "Bead, depth",
+                        Supplies::beadDepthMm,
+                        (s, v) -> s.withBead(s.beadWidthMm(), v))
+                .shownAt(CuttingStation.CUTTING)
+                .mm("saw.kerf", "Kerf of the saw", Supplies::kerfMm, Supplies::withKerf)
+                .mm(
+                        "saw.end-trim",
+                        "Cut off each end of a bar",
+                        s -> s.saw().endTrimMm(),
+                        Supplies::withEndTrim)
+                .mm(
+                        "saw.tolerance",
+                        "Allowed over a part's length",
+                        s -> s.saw().toleranceMm(),
+                        Supplies::withTolerance);
     }
 }

@@ -23,7 +23,8 @@ public record NumberField(
         String name,
         Unit unit,
         ToDoubleFunction<BoxPlan> get,
-        BiFunction<BoxPlan, Double, BoxPlan> set) {
+        BiFunction<BoxPlan, Double, BoxPlan> set)
+        implements Field {
 
     /** {@return its value in a plan} */
     public Quantity value(BoxPlan plan) {

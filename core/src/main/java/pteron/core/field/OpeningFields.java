@@ -1,15 +1,12 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.ToDoubleFunction;
 import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
-import pteron.core.quantity.Unit;
+import pteron.core.plan.PlanKeys;
 
 /** Fields of doors and windows. */
 final class OpeningFields {
@@ -17,62 +14,40 @@ final class OpeningFields {
     private OpeningFields() {}
 
     static List<NumberField> numbers(BoxPlan plan) {
-        List<NumberField> fields = new ArrayList<>();
+        Fields<BoxPlan> fields = Fields.at(OpeningStation.OPENINGS);
         for (Opening opening : plan.openings()) {
-            Maker maker = new Maker(opening.id(), opening.name());
-            fields.add(
-                    maker.mm(
-                            "along",
-                            "from the front or left",
-                            o -> o.place().alongMm(),
-                            (o, v) -> o.withPlace(new Place(v, o.place().sillMm()))));
-            fields.add(
-                    maker.mm(
-                            "sill",
-                            "over the floor",
-                            o -> o.place().sillMm(),
-                            (o, v) -> o.withPlace(new Place(o.place().alongMm(), v))));
-            fields.add(
-                    maker.mm(
-                            "width",
-                            "cut-out width",
-                            o -> o.size().widthMm(),
-                            (o, v) -> o.withSize(new Size(v, o.size().heightMm()))));
-            fields.add(
-                    maker.mm(
-                            "height",
-                            "cut-out height",
-                            o -> o.size().heightMm(),
-                            (o, v) -> o.withSize(new Size(o.size().widthMm(), v))));
-            fields.add(maker.mm("play", "play each side", Opening::playMm, Opening::withPlay));
-            fields.add(maker.of("mass", "mass", Unit.KILOGRAM, Opening::massKg, Opening::withMass));
+            String id = opening.id();
+            Fields<Opening> one =
+                    fields.part(p -> p.opening(id), (p, other) -> p.withOpening(id, old -> other));
+            opening(PlanKeys.opening(id) + ".", opening.name() + ", ", one);
         }
-        return fields;
+        return fields.numbers();
     }
 
-    private record Maker(String id, String name) {
-
-        NumberField mm(
-                String key,
-                String words,
-                ToDoubleFunction<Opening> get,
-                BiFunction<Opening, Double, Opening> set) {
-            return of(key, words, Unit.MILLIMETRE, get, set);
-        }
-
-        NumberField of(
-                String key,
-                String words,
-                Unit unit,
-                ToDoubleFunction<Opening> get,
-                BiFunction<Opening, Double, Opening> set) {
-            return new NumberField(
-                    "opening." + id + "." + key,
-                    OpeningStation.OPENINGS,
-                    name + ", " + words,
-                    unit,
-                    plan -> get.applyAsDouble(plan.opening(id)),
-                    (plan, value) -> plan.withOpening(id, opening -> set.apply(opening, value)));
-        }
+    private static void opening(String key, String name, Fields<Opening> opening) {
+        opening.part(Opening::place, Opening::withPlace)
+                .mm(
+                        key + "along",
+                        name + "from the front or left",
+                        Place::alongMm,
+                        (place, v) -> new Place(v, place.sillMm()))
+                .mm(
+                        key + "sill",
+                        name + "over the floor",
+                        Place::sillMm,
+                        (place, v) -> new Place(place.alongMm(), v));
+        opening.part(Opening::size, Opening::withSize)
+                .mm(
+                        key + "width",
+                        name + "cut-out width",
+                        Size::widthMm,
+                        (size, v) -> new Size(v, size.heightMm()))
+                .mm(
+                        key + "height",
+                        name + "cut-out height",
+                        Size::heightMm,
+                        (size, v) -> new Size(size.widthMm(), v));
+        opening.mm(key + "play", name + "play each side", Opening::playMm, Opening::withPlay)
+                .kg(key + "mass", name + "mass", Opening::massKg, Opening::withMass);
     }
 }

@@ -1,9 +1,6 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.ToDoubleFunction;
 import pteron.core.edit.BoxEdits;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.Box;
@@ -16,12 +13,12 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.PlanKeys;
-import pteron.core.quantity.Unit;
 
 /** Fields of the box's shape and place. */
 final class OutlineFields {
 
-    private final List<NumberField> fields = new ArrayList<>();
+    private final Fields<BoxPlan> fields = Fields.at(OutlineStation.OUTLINE);
+    private final Fields<Box> box = fields.part(BoxPlan::box, BoxPlan::withBox);
 
     private OutlineFields() {}
 
@@ -32,35 +29,19 @@ final class OutlineFields {
             all.corner(i, plan.box().outline().get(i));
         }
         all.details(plan.box().details());
-        return all.fields;
-    }
-
-    private void add(
-            String key,
-            String name,
-            ToDoubleFunction<BoxPlan> get,
-            BiFunction<BoxPlan, Double, BoxPlan> set) {
-        fields.add(new NumberField(key, OutlineStation.OUTLINE, name, Unit.MILLIMETRE, get, set));
+        return all.fields.numbers();
     }
 
     private void box() {
-        add("box.length", "Length of the box", BoxEdits::length, BoxEdits::withLength);
-        add("box.height", "Height over the deck", BoxEdits::height, BoxEdits::withHeight);
-        add(
-                "box.width",
-                "Outside width",
-                p -> p.box().widthMm(),
-                (p, v) -> p.withBox(p.box().withWidth(v)));
-        add(
-                "box.offset",
-                "Front face behind the deck's front",
-                p -> p.box().offsetMm(),
-                (p, v) -> p.withBox(p.box().withOffset(v)));
-        add(
-                "box.raised",
-                "Sub-frame under the box",
-                p -> p.box().raisedMm(),
-                (p, v) -> p.withBox(p.box().withRaised(v)));
+        fields.mm("box.length", "Length of the box", BoxEdits::length, BoxEdits::withLength)
+                .mm("box.height", "Height over the deck", BoxEdits::height, BoxEdits::withHeight);
+        box.mm("box.width", "Outside width", Box::widthMm, Box::withWidth)
+                .mm(
+                        "box.offset",
+                        "Front face behind the deck's front",
+                        Box::offsetMm,
+                        Box::withOffset)
+                .mm("box.raised", "Sub-frame under the box", Box::raisedMm, Box::withRaised);
     }
 
     private static OutlinePoint point(BoxPlan plan, int index) {
@@ -74,17 +55,17 @@ final class OutlineFields {
     private void corner(int i, OutlinePoint corner) {
         String key = PlanKeys.corner(i);
         String name = "Corner " + (i + 1);
-        add(
+        fields.mm(
                 key + ".x",
                 name + " behind the front face",
                 p -> point(p, i).xMm(),
                 (p, v) -> BoxEdits.withCorner(p, i, v, point(p, i).zMm()));
-        add(
+        fields.mm(
                 key + ".z",
                 name + " over the deck",
                 p -> point(p, i).zMm(),
                 (p, v) -> BoxEdits.withCorner(p, i, point(p, i).xMm(), v));
-        add(
+        fields.mm(
                 key + ".fillet",
                 name + ", rounded by",
                 p -> point(p, i).filletMm(),
@@ -93,7 +74,7 @@ final class OutlineFields {
             spot(i, k);
         }
         if (corner.link() instanceof Batten) {
-            add(
+            fields.mm(
                     key + ".batten",
                     "Batten before corner " + (i + 1) + ", thickness",
                     p -> ((Batten) point(p, i).link()).thicknessMm(),
@@ -109,12 +90,12 @@ final class OutlineFields {
     private void spot(int i, int k) {
         String key = PlanKeys.spot(i, k);
         String name = "Spot " + (k + 1) + " before corner " + (i + 1);
-        add(
+        fields.mm(
                 key + ".x",
                 name + " behind the front face",
                 p -> spot(p, i, k).xMm(),
                 (p, v) -> BoxEdits.withSpot(p, i, k, new Spot(v, spot(p, i, k).zMm())));
-        add(
+        fields.mm(
                 key + ".z",
                 name + " over the deck",
                 p -> spot(p, i, k).zMm(),
@@ -125,42 +106,24 @@ final class OutlineFields {
         return point(plan, corner).link().through().get(spot);
     }
 
-    private void detail(
-            String key,
-            String name,
-            ToDoubleFunction<BoxDetails> get,
-            BiFunction<BoxDetails, Double, BoxDetails> set) {
-        add(
-                key,
-                name,
-                p -> get.applyAsDouble(p.box().details()),
-                (p, v) -> {
-                    Box box = p.box();
-                    return p.withBox(box.withDetails(set.apply(box.details(), v)));
-                });
-    }
-
-    private void details(BoxDetails details) {
-        detail(
-                "drop-floor.from",
-                "Dropped floor behind the front face",
-                d -> d.dropFloor().fromMm(),
-                (d, v) -> d.withDropFloor(new DropFloor(v, d.dropFloor().depthMm())));
-        add(
+    private void details(BoxDetails now) {
+        Fields<BoxDetails> details = box.part(Box::details, Box::withDetails);
+        details.part(BoxDetails::dropFloor, BoxDetails::withDropFloor)
+                .mm(
+                        "drop-floor.from",
+                        "Dropped floor behind the front face",
+                        DropFloor::fromMm,
+                        (drop, v) -> new DropFloor(v, drop.depthMm()));
+        fields.mm(
                 "drop-floor.depth",
                 "Dropped floor, depth",
                 p -> p.box().details().dropFloor().depthMm(),
                 OutlineFields::withDrop);
-        overhang("front", "Roof over the front", Overhang::frontMm, 0);
-        overhang("rear", "Roof over the rear", Overhang::rearMm, 1);
-        overhang("sides", "Roof over each side", Overhang::sidesMm, 2);
-        overhang("drip", "Drip edge", Overhang::dripMm, 3);
-        for (int i = 0; i < details.wheelArches().size(); i++) {
-            arch(i, "from", "behind the front face", WheelArch::fromMm, 0);
-            arch(i, "length", "length", WheelArch::lengthMm, 1);
-            arch(i, "height", "height", WheelArch::heightMm, 2);
-            arch(i, "depth", "depth into the box", WheelArch::depthMm, 3);
-            arch(i, "corner", "corner radius", WheelArch::cornerMm, 4);
+        overhang(details.part(BoxDetails::overhang, BoxDetails::withOverhang));
+        Fields<List<WheelArch>> arches =
+                details.part(BoxDetails::wheelArches, BoxDetails::withWheelArches);
+        for (int i = 0; i < now.wheelArches().size(); i++) {
+            arch("arch." + i, "Wheel arch " + (i + 1) + ", ", arches.part(Lens.at(i)));
         }
     }
 
@@ -176,34 +139,46 @@ final class OutlineFields {
                         .withDetails(details.withDropFloor(drop)));
     }
 
-    private void overhang(String key, String name, ToDoubleFunction<Overhang> get, int which) {
-        detail(
-                "overhang." + key,
-                name,
-                d -> get.applyAsDouble(d.overhang()),
-                (d, v) -> {
-                    Overhang o = d.overhang();
-                    double[] all = {o.frontMm(), o.rearMm(), o.sidesMm(), o.dripMm()};
-                    all[which] = v;
-                    return d.withOverhang(new Overhang(all[0], all[1], all[2], all[3]));
-                });
+    private static void overhang(Fields<Overhang> overhang) {
+        overhang.mm(
+                        "overhang.front",
+                        "Roof over the front",
+                        Overhang::frontMm,
+                        (o, v) -> new Overhang(v, o.rearMm(), o.sidesMm(), o.dripMm()))
+                .mm(
+                        "overhang.rear",
+                        "Roof over the rear",
+                        Overhang::rearMm,
+                        (o, v) -> new Overhang(o.frontMm(), v, o.sidesMm(), o.dripMm()))
+                .mm(
+                        "overhang.sides",
+                        "Roof over each side",
+                        Overhang::sidesMm,
+                        (o, v) -> new Overhang(o.frontMm(), o.rearMm(), v, o.dripMm()))
+                .mm(
+                        "overhang.drip",
+                        "Drip edge",
+                        Overhang::dripMm,
+                        (o, v) -> new Overhang(o.frontMm(), o.rearMm(), o.sidesMm(), v));
     }
 
-    private void arch(
-            int index, String key, String name, ToDoubleFunction<WheelArch> get, int which) {
-        detail(
-                "arch." + index + "." + key,
-                "Wheel arch " + (index + 1) + ", " + name,
-                d -> get.applyAsDouble(d.wheelArches().get(index)),
-                (d, v) -> {
-                    WheelArch a = d.wheelArches().get(index);
-                    double[] all = {
-                        a.fromMm(), a.lengthMm(), a.heightMm(), a.depthMm(), a.cornerMm()
-                    };
-                    all[which] = v;
-                    List<WheelArch> arches = new ArrayList<>(d.wheelArches());
-                    arches.set(index, new WheelArch(all[0], all[1], all[2], all[3], all[4]));
-                    return d.withWheelArches(arches);
-                });
+    private static void arch(String key, String name, Fields<WheelArch> arch) {
+        arch.mm(
+                        key + ".from",
+                        name + "behind the front face",
+                        WheelArch::fromMm,
+                        WheelArch::withFrom)
+                .mm(key + ".length", name + "length", WheelArch::lengthMm, WheelArch::withLength)
+                .mm(key + ".height", name + "height", WheelArch::heightMm, WheelArch::withHeight)
+                .mm(
+                        key + ".depth",
+                        name + "depth into the box",
+                        WheelArch::depthMm,
+                        WheelArch::withDepth)
+                .mm(
+                        key + ".corner",
+                        name + "corner radius",
+                        WheelArch::cornerMm,
+                        WheelArch::withCorner);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 
 /**
  * All fields of a plan. Immutable.
@@ -23,11 +24,12 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
     /** {@return the fields of a plan} */
     public static PlanFields of(BoxPlan plan, MaterialLibrary starting) {
         MaterialLibrary library = starting.with(plan.materials());
-        LayerFields layers = LayerFields.of(plan, library);
+        Fields<MakeUp> makeUp = MakeUpFields.of(library);
+        Fields<MakeUp> layers = LayerFields.of(plan.makeUp(), library);
         List<NumberField> numbers = new ArrayList<>();
         numbers.addAll(CarrierFields.numbers(plan));
         numbers.addAll(OutlineFields.numbers(plan));
-        numbers.addAll(MakeUpFields.numbers());
+        numbers.addAll(makeUp.numbers());
         numbers.addAll(layers.numbers());
         numbers.addAll(OpeningFields.numbers(plan));
         numbers.addAll(LoadFields.numbers());
@@ -37,7 +39,7 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         choices.addAll(OutlineChoices.of(plan, library));
         choices.addAll(SurroundingFields.choices());
         choices.addAll(LoadFields.choices());
-        choices.addAll(MakeUpFields.choices(library));
+        choices.addAll(makeUp.choices());
         choices.addAll(layers.choices());
         return new PlanFields(numbers, choices);
     }

@@ -1,9 +1,6 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Steel;
 import pteron.core.vehicle.Steel.Outrigger;
@@ -16,108 +13,60 @@ final class SteelChoices {
     private static final String ONE_SIDE = "one side";
     private static final String BOTH_SIDES = "both sides";
 
-    private final Vehicle vehicle;
-    private final List<ChoiceField> choices = new ArrayList<>();
+    private SteelChoices() {}
 
-    private SteelChoices(Vehicle vehicle) {
-        this.vehicle = vehicle;
-    }
-
-    static List<ChoiceField> of(Vehicle vehicle) {
-        SteelChoices all = new SteelChoices(vehicle);
-        all.shape("rail", "Rail, shape", Steel::rail, Steel::withRail);
-        all.shape(
-                "cross-section", "Cross-member, shape", Steel::crossMember, Steel::withCrossMember);
-        if (!vehicle.steel().outriggers().isEmpty()) {
-            all.shape(
+    /** Adds the choices of a vehicle. */
+    static void add(Vehicle now, Fields<Vehicle> to) {
+        Fields<Steel> steel = to.part(Vehicle::steel, Vehicle::withSteel);
+        shape("rail", "Rail, shape", steel.part(Steel::rail, Steel::withRail));
+        shape(
+                "cross-section",
+                "Cross-member, shape",
+                steel.part(Steel::crossMember, Steel::withCrossMember));
+        if (!now.steel().outriggers().isEmpty()) {
+            shape(
                     "outrigger-section",
                     "Outrigger, shape",
-                    Steel::outrigger,
-                    Steel::withOutrigger);
+                    steel.part(Steel::outrigger, Steel::withOutrigger));
         }
-        all.outriggers();
-        all.solids();
-        return all.choices;
+        outriggers(now, steel.part(Steel::outriggers, Steel::withOutriggers));
+        solids(now, to.part(Vehicle::measuredSolids, Vehicle::withMeasuredSolids));
     }
 
-    private void shape(
-            String key,
-            String name,
-            Function<Steel, Section> get,
-            BiFunction<Steel, Section, Steel> set) {
-        choices.add(
-                VehicleChoice.of(
-                        key + ".shape",
-                        name,
-                        Choices.of(Section.Shape.values()),
-                        v -> Choices.id(get.apply(v.steel()).shape()),
-                        (v, id) -> {
-                            Section.Shape shape = Choices.value(Section.Shape.values(), id);
-                            Section section = get.apply(v.steel()).withShape(shape);
-                            return v.withSteel(set.apply(v.steel(), section));
-                        }));
+    private static void shape(String key, String name, Fields<Section> section) {
+        section.choice(
+                key + ".shape", name, Section.Shape.values(), Section::shape, Section::withShape);
     }
 
     /** It matters where one ends: half way up a web it cracks. */
-    private void outriggers() {
-        for (int i = 0; i < vehicle.steel().outriggers().size(); i++) {
-            int index = i;
-            choices.add(
-                    VehicleChoice.of(
+    private static void outriggers(Vehicle now, Fields<List<Outrigger>> outriggers) {
+        for (int i = 0; i < now.steel().outriggers().size(); i++) {
+            outriggers
+                    .part(Lens.<Outrigger>at(i))
+                    .choice(
                             "outrigger." + i + ".end",
                             "Outrigger " + (i + 1) + " ends on the rail's",
-                            Choices.of(Outrigger.End.values()),
-                            v -> Choices.id(v.steel().outriggers().get(index).end()),
-                            (v, id) ->
-                                    v.withSteel(
-                                            SteelFields.outrigger(
-                                                    v.steel(),
-                                                    index,
-                                                    o ->
-                                                            o.withEnd(
-                                                                    Choices.value(
-                                                                            Outrigger.End.values(),
-                                                                            id))))));
+                            Outrigger.End.values(),
+                            Outrigger::end,
+                            Outrigger::withEnd);
         }
     }
 
-    private void solids() {
-        for (int i = 0; i < vehicle.measuredSolids().size(); i++) {
-            int index = i;
-            String name = vehicle.measuredSolids().get(i).name();
-            choices.add(
-                    VehicleChoice.of(
+    private static void solids(Vehicle now, Fields<List<Solid>> solids) {
+        for (int i = 0; i < now.measuredSolids().size(); i++) {
+            solids.part(Lens.<Solid>at(i))
+                    .choice(
                             "solid." + i + ".kind",
                             "What is in the way, " + (i + 1),
-                            Choices.of(Solid.Kind.values()),
-                            v -> Choices.id(v.measuredSolids().get(index).kind()),
-                            (v, id) ->
-                                    solid(
-                                            v,
-                                            index,
-                                            v.measuredSolids().get(index).withKind(kind(id)))));
-            choices.add(
-                    VehicleChoice.of(
+                            Solid.Kind.values(),
+                            Solid::kind,
+                            Solid::withKind)
+                    .choice(
                             "solid." + i + ".sides",
-                            name + ", on",
+                            now.measuredSolids().get(i).name() + ", on",
                             List.of(ONE_SIDE, BOTH_SIDES),
-                            v -> v.measuredSolids().get(index).mirrored() ? BOTH_SIDES : ONE_SIDE,
-                            (v, id) ->
-                                    solid(
-                                            v,
-                                            index,
-                                            v.measuredSolids()
-                                                    .get(index)
-                                                    .withMirrored(id.equals(BOTH_SIDES)))));
+                            solid -> solid.mirrored() ? BOTH_SIDES : ONE_SIDE,
+                            (solid, id) -> solid.withMirrored(id.equals(BOTH_SIDES)));
         }
-    }
-
-    private static Solid.Kind kind(String id) {
-        return Choices.value(Solid.Kind.values(), id);
-    }
-
-    private static Vehicle solid(Vehicle vehicle, int index, Solid solid) {
-        return vehicle.withMeasuredSolids(
-                SteelFields.changed(vehicle.measuredSolids(), index, solid));
     }
 }

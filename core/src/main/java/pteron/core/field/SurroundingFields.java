@@ -2,8 +2,6 @@ package pteron.core.field;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.ToDoubleFunction;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.carrier.Regions;
 import pteron.core.makeup.MakeUpStation;
@@ -19,113 +17,76 @@ final class SurroundingFields {
     private SurroundingFields() {}
 
     static List<NumberField> numbers() {
-        List<NumberField> fields = new ArrayList<>();
-        fields.add(limit("road.width", "Legal width", RoadLimits::widthMm, RoadLimits::withWidth));
-        fields.add(
-                limit("road.height", "Legal height", RoadLimits::heightMm, RoadLimits::withHeight));
-        fields.add(
-                limit("road.length", "Legal length", RoadLimits::lengthMm, RoadLimits::withLength));
-        fields.add(
-                limit(
-                        "shop.door",
-                        "Height of the shop door",
-                        RoadLimits::shopDoorMm,
-                        RoadLimits::withShopDoor));
-        fields.add(
-                limit(
-                        "roof.load",
-                        "Highest thing on the roof",
-                        RoadLimits::onRoofMm,
-                        RoadLimits::withOnRoof));
-        fields.add(
-                climate(
-                        "inside.temperature",
-                        "Air inside",
-                        Unit.CELSIUS,
-                        c -> c.inside().celsius(),
-                        (c, v) -> c.withInside(new Air(v, c.inside().humidityPercent()))));
-        fields.add(
-                climate(
-                        "inside.humidity",
-                        "Humidity inside",
-                        Unit.PERCENT,
-                        c -> c.inside().humidityPercent(),
-                        (c, v) -> c.withInside(new Air(c.inside().celsius(), v))));
-        fields.add(
-                climate(
-                        "outside.temperature",
-                        "Air outside",
-                        Unit.CELSIUS,
-                        c -> c.outside().celsius(),
-                        (c, v) -> c.withOutside(new Air(v, c.outside().humidityPercent()))));
-        fields.add(
-                climate(
-                        "outside.humidity",
-                        "Humidity outside",
-                        Unit.PERCENT,
-                        c -> c.outside().humidityPercent(),
-                        (c, v) -> c.withOutside(new Air(c.outside().celsius(), v))));
-        fields.add(
-                climate(
-                        "air.changes",
-                        "Air changes in an hour",
-                        Unit.RATIO,
-                        Climate::airChangesPerHour,
-                        Climate::withAirChanges));
-        fields.add(
-                climate(
-                        "people",
-                        "People inside at night",
-                        Unit.RATIO,
-                        Climate::people,
-                        Climate::withPeople));
-        fields.add(
-                climate(
-                        "hours",
-                        "Hours of the night",
-                        Unit.HOUR,
-                        Climate::hours,
-                        Climate::withHours));
+        List<NumberField> fields = new ArrayList<>(road().numbers());
+        fields.addAll(climate().numbers());
         return fields;
     }
 
     static List<ChoiceField> choices() {
-        return List.of(
-                new ChoiceField(
+        return road().choices();
+    }
+
+    private static Fields<RoadLimits> road() {
+        return Fields.at(CarrierStation.CARRIER)
+                .part(BoxPlan::limits, BoxPlan::withLimits)
+                .mm("road.width", "Legal width", RoadLimits::widthMm, RoadLimits::withWidth)
+                .mm("road.height", "Legal height", RoadLimits::heightMm, RoadLimits::withHeight)
+                .mm("road.length", "Legal length", RoadLimits::lengthMm, RoadLimits::withLength)
+                .mm(
+                        "shop.door",
+                        "Height of the shop door",
+                        RoadLimits::shopDoorMm,
+                        RoadLimits::withShopDoor)
+                .mm(
+                        "roof.load",
+                        "Highest thing on the roof",
+                        RoadLimits::onRoofMm,
+                        RoadLimits::withOnRoof)
+                .choice(
                         "road.region",
-                        CarrierStation.CARRIER,
                         "Road rules of",
                         Regions.all().stream().map(Regions.Region::name).toList(),
-                        plan -> plan.limits().region(),
-                        (plan, name) -> plan.withLimits(Regions.named(name).in(plan.limits()))));
+                        RoadLimits::region,
+                        (limits, name) -> Regions.named(name).in(limits));
     }
 
-    private static NumberField limit(
-            String key,
-            String name,
-            ToDoubleFunction<RoadLimits> get,
-            BiFunction<RoadLimits, Double, RoadLimits> set) {
-        return new NumberField(
-                key,
-                CarrierStation.CARRIER,
-                name,
-                Unit.MILLIMETRE,
-                (BoxPlan plan) -> get.applyAsDouble(plan.limits()),
-                (plan, value) -> plan.withLimits(set.apply(plan.limits(), value)));
+    private static Fields<Climate> climate() {
+        Fields<Climate> climate =
+                Fields.at(MakeUpStation.MAKE_UP).part(BoxPlan::climate, BoxPlan::withClimate);
+        air("inside", climate.part(Climate::inside, Climate::withInside));
+        air("outside", climate.part(Climate::outside, Climate::withOutside));
+        return climate.number(
+                        "air.changes",
+                        "Air changes in an hour",
+                        Unit.RATIO,
+                        Climate::airChangesPerHour,
+                        Climate::withAirChanges)
+                .number(
+                        "people",
+                        "People inside at night",
+                        Unit.RATIO,
+                        Climate::people,
+                        Climate::withPeople)
+                .number(
+                        "hours",
+                        "Hours of the night",
+                        Unit.HOUR,
+                        Climate::hours,
+                        Climate::withHours);
     }
 
-    private static NumberField climate(
-            String key,
-            String name,
-            Unit unit,
-            ToDoubleFunction<Climate> get,
-            BiFunction<Climate, Double, Climate> set) {
-        return new NumberField(
-                key,
-                MakeUpStation.MAKE_UP,
-                name,
-                unit,
-                (BoxPlan plan) -> get.applyAsDouble(plan.climate()),
-                (plan, value) -> plan.withClimate(set.apply(plan.climate(), value)));
+    private static void air(String where, Fields<Air> air) {
+        air.number(
+                where + ".temperature",
+                "Air " + where,
+                Unit.CELSIUS,
+                Air::celsius,
+                (one, v) -> new Air(v, one.humidityPercent()));
+        air.number(
+                where + ".humidity",
+                "Humidity " + where,
+                Unit.PERCENT,
+                Air::humidityPercent,
+                (one, v) -> new Air(one.celsius(), v));
     }
 }

@@ -4,126 +4,102 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import pteron.core.quantity.Unit;
 import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Cab.Window;
 import pteron.core.vehicle.Flatbed;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Pickup.Bed;
 import pteron.core.vehicle.Pickup.Tailgate;
+import pteron.core.vehicle.Pickup.Wells;
 import pteron.core.vehicle.Vehicle;
 
 /** Fields of a pickup's bed and of a cab. */
 final class TruckFields {
 
-    private static final Unit KG = VehicleFields.KG;
+    private final Fields<Vehicle> vehicle;
 
-    private final VehicleFields to;
-
-    TruckFields(VehicleFields to) {
-        this.to = to;
+    TruckFields(Fields<Vehicle> vehicle) {
+        this.vehicle = vehicle;
     }
 
     void flatbed() {
-        cab(Flatbed::driver, Flatbed::withCab, Flatbed.class);
+        cab(Flatbed.class, Flatbed::driver, Flatbed::withCab);
     }
 
     void pickup() {
-        to.add(
-                "rating.payload",
-                "Payload on the sticker",
-                KG,
-                v -> ((Pickup) v).payloadKg(),
-                (v, value) -> ((Pickup) v).withPayload(value));
-        VehicleFields.Part<Bed> bed =
-                new VehicleFields.Part<>(
-                        v -> ((Pickup) v).bed(), (v, other) -> ((Pickup) v).withBed(other));
-        to.mm(
-                "bed.rail-length",
-                "Bed length at the rail",
-                bed,
-                Bed::railLengthMm,
-                Bed::withRailLength);
-        to.mm(
-                "bed.rail-width",
-                "Width between the rails",
-                bed,
-                Bed::railWidthMm,
-                Bed::withRailWidth);
-        to.mm(
-                "bed.rail-height",
-                "Rails over the bed's floor",
-                bed,
-                Bed::railHeightMm,
-                Bed::withRailHeight);
-        to.mm(
-                "wells.between",
-                "Between the wheel wells",
-                bed,
-                b -> b.wells().betweenMm(),
-                (b, v) -> b.withWells(b.wells().withBetween(v)));
-        to.mm(
-                "wells.from",
-                "Wheel wells behind the bed's front",
-                bed,
-                b -> b.wells().fromMm(),
-                (b, v) -> b.withWells(b.wells().withFrom(v)));
-        to.mm(
-                "wells.length",
-                "Wheel well length",
-                bed,
-                b -> b.wells().lengthMm(),
-                (b, v) -> b.withWells(b.wells().withLength(v)));
-        to.mm(
-                "wells.height",
-                "Wheel well height",
-                bed,
-                b -> b.wells().heightMm(),
-                (b, v) -> b.withWells(b.wells().withHeight(v)));
-        to.mm(
-                "tailgate.height",
-                "Tailgate height",
-                bed,
-                b -> b.tailgate().heightMm(),
-                (b, v) -> b.withTailgate(new Tailgate(b.tailgate().position(), v)));
-        cab(Pickup::driver, Pickup::withCab, Pickup.class);
+        Fields<Pickup> pickup = as(Pickup.class);
+        pickup.kg(
+                "rating.payload", "Payload on the sticker", Pickup::payloadKg, Pickup::withPayload);
+        bed(pickup.part(Pickup::bed, Pickup::withBed));
+        cab(Pickup.class, Pickup::driver, Pickup::withCab);
+    }
+
+    private <V extends Vehicle> Fields<V> as(Class<V> type) {
+        return vehicle.part(type::cast, (old, other) -> other);
+    }
+
+    private static void bed(Fields<Bed> bed) {
+        bed.mm("bed.rail-length", "Bed length at the rail", Bed::railLengthMm, Bed::withRailLength)
+                .mm(
+                        "bed.rail-width",
+                        "Width between the rails",
+                        Bed::railWidthMm,
+                        Bed::withRailWidth)
+                .mm(
+                        "bed.rail-height",
+                        "Rails over the bed's floor",
+                        Bed::railHeightMm,
+                        Bed::withRailHeight);
+        wells(bed.part(Bed::wells, Bed::withWells));
+        bed.part(Bed::tailgate, Bed::withTailgate)
+                .mm(
+                        "tailgate.height",
+                        "Tailgate height",
+                        Tailgate::heightMm,
+                        (gate, v) -> new Tailgate(gate.position(), v));
+    }
+
+    private static void wells(Fields<Wells> wells) {
+        wells.mm("wells.between", "Between the wheel wells", Wells::betweenMm, Wells::withBetween)
+                .mm(
+                        "wells.from",
+                        "Wheel wells behind the bed's front",
+                        Wells::fromMm,
+                        Wells::withFrom)
+                .mm("wells.length", "Wheel well length", Wells::lengthMm, Wells::withLength)
+                .mm("wells.height", "Wheel well height", Wells::heightMm, Wells::withHeight);
     }
 
     private <V extends Vehicle> void cab(
-            Function<V, Cab> get, BiFunction<V, Cab, V> set, Class<V> type) {
-        VehicleFields.Part<Cab> cab =
-                new VehicleFields.Part<>(
-                        v -> get.apply(type.cast(v)), (v, other) -> set.apply(type.cast(v), other));
-        to.mm("cab.gap", "Cab ahead of the deck", cab, Cab::gapMm, Cab::withGap);
-        to.mm("cab.roof", "Cab roof over the deck", cab, Cab::roofMm, Cab::withRoof);
-        to.mm("cab.roof-length", "Cab roof, length", cab, Cab::roofLengthMm, Cab::withRoofLength);
-        to.mm("cab.width", "Cab width", cab, Cab::widthMm, Cab::withWidth);
-        to.part(
-                "cab.moves",
-                "Frame moves against the cab",
-                Unit.DEGREE,
-                cab,
-                Cab::frameMovesDegrees,
-                Cab::withFrameMoves);
-        to.mm(
-                "cab-window.sill",
-                "Cab window over the deck",
-                cab,
-                c -> c.window().sillMm(),
-                (c, v) ->
-                        c.withWindow(
-                                new Cab.Window(v, c.window().widthMm(), c.window().heightMm())));
-        to.mm(
-                "cab-window.width",
-                "Cab window, width",
-                cab,
-                c -> c.window().widthMm(),
-                (c, v) ->
-                        c.withWindow(
-                                new Cab.Window(c.window().sillMm(), v, c.window().heightMm())));
-        to.mm(
-                "cab-window.height",
-                "Cab window, height",
-                cab,
-                c -> c.window().heightMm(),
-                (c, v) ->
-                        c.withWindow(new Cab.Window(c.window().sillMm(), c.window().widthMm(), v)));
+            Class<V> type, Function<V, Cab> get, BiFunction<V, Cab, V> set) {
+        Fields<Cab> cab = as(type).part(get, set);
+        cab.mm("cab.gap", "Cab ahead of the deck", Cab::gapMm, Cab::withGap)
+                .mm("cab.roof", "Cab roof over the deck", Cab::roofMm, Cab::withRoof)
+                .mm("cab.roof-length", "Cab roof, length", Cab::roofLengthMm, Cab::withRoofLength)
+                .mm("cab.width", "Cab width", Cab::widthMm, Cab::withWidth)
+                .number(
+                        "cab.moves",
+                        "Frame moves against the cab",
+                        Unit.DEGREE,
+                        Cab::frameMovesDegrees,
+                        Cab::withFrameMoves);
+        window(cab.part(Cab::window, Cab::withWindow));
+    }
+
+    private static void window(Fields<Window> window) {
+        window.mm(
+                        "cab-window.sill",
+                        "Cab window over the deck",
+                        Window::sillMm,
+                        (w, v) -> new Window(v, w.widthMm(), w.heightMm()))
+                .mm(
+                        "cab-window.width",
+                        "Cab window, width",
+                        Window::widthMm,
+                        (w, v) -> new Window(w.sillMm(), v, w.heightMm()))
+                .mm(
+                        "cab-window.height",
+                        "Cab window, height",
+                        Window::heightMm,
+                        (w, v) -> new Window(w.sillMm(), w.widthMm(), v));
     }
 }

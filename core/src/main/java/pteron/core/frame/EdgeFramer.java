@@ -9,6 +9,7 @@ import pteron.core.geometry.Line2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.opening.PlacedOpening;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 
@@ -71,7 +72,7 @@ final class EdgeFramer {
     }
 
     private static boolean cutsPlate(PlacedOpening one, Bounds2 plate) {
-        return one.clear().fromV() < plate.toV() - 0.5;
+        return one.clear().fromV() < plate.toV() - Tolerance.PENCIL.lengthMm();
     }
 
     private boolean isPost(int edge) {
@@ -159,7 +160,7 @@ final class EdgeFramer {
     }
 
     private void addPost(Polygon2 post, int edge) {
-        boolean plumb = Math.abs(way(edge).u()) < 1e-9;
+        boolean plumb = Math.abs(way(edge).u()) < Tolerance.DIRECTION;
         if (plumb) {
             taken.add(post.bounds().fromU(), post.bounds().toU());
         }

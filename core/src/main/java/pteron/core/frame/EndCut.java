@@ -1,6 +1,7 @@
 package pteron.core.frame;
 
 import java.util.List;
+import pteron.core.quantity.Tolerance;
 
 /**
  * The cuts at one end of a member. Immutable.
@@ -20,6 +21,7 @@ public record EndCut(List<Double> degrees) {
 
     /** {@return whether the end is cut square, within a tenth of a degree} */
     public boolean isSquare() {
-        return degrees.stream().allMatch(angle -> Math.abs(angle) < 0.1);
+        return degrees.stream()
+                .allMatch(angle -> Math.abs(angle) < Tolerance.PENCIL.angleDegrees());
     }
 }

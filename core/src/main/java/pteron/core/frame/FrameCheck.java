@@ -10,6 +10,7 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.geometry.Point3;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 
 /** Whether the frame can be cut and put together. */
@@ -108,8 +109,8 @@ final class FrameCheck {
     /** {@return area that two members share in the plane of their panel (mm²), 0 at different depths} */
     static double sharedMm2(Member one, Member other) {
         boolean sameDepth =
-                one.fromInwardMm() < other.toInwardMm() - 0.01
-                        && other.fromInwardMm() < one.toInwardMm() - 0.01;
+                one.fromInwardMm() < other.toInwardMm() - Tolerance.TOUCH.lengthMm()
+                        && other.fromInwardMm() < one.toInwardMm() - Tolerance.TOUCH.lengthMm();
         return sameDepth && one.bounds().overlaps(other.bounds())
                 ? one.profile().sharedArea(other.profile())
                 : 0;

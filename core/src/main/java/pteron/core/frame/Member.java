@@ -7,6 +7,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 
 /**
@@ -120,12 +121,12 @@ public record Member(
 
     /** {@return whether its outer face lies flush with the frame's} */
     public boolean reachesOuterFace() {
-        return fromInwardMm < 0.5;
+        return fromInwardMm < Tolerance.PENCIL.lengthMm();
     }
 
     /** {@return whether its inner face lies flush with the frame's} */
     public boolean reachesInnerFace() {
-        return toInwardMm() > panel.depthMm() - 0.5;
+        return toInwardMm() > panel.depthMm() - Tolerance.PENCIL.lengthMm();
     }
 
     /** {@return whether it runs along v, as studs, bows and bearers do} */

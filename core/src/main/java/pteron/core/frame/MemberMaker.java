@@ -9,6 +9,7 @@ import pteron.core.buildup.Section;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 
 /** Makes the members of one panel: names them, weighs them, keeps them. */
@@ -57,8 +58,9 @@ final class MemberMaker {
     record Depth(Section section, double fromInwardMm) {
 
         boolean meets(Member member) {
-            return fromInwardMm < member.toInwardMm() - 0.01
-                    && member.fromInwardMm() < fromInwardMm + section.depthMm() - 0.01;
+            return fromInwardMm < member.toInwardMm() - Tolerance.TOUCH.lengthMm()
+                    && member.fromInwardMm()
+                            < fromInwardMm + section.depthMm() - Tolerance.TOUCH.lengthMm();
         }
     }
 

@@ -7,6 +7,7 @@ import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.quantity.Require;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
 
@@ -44,7 +45,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     public static double spacing(double sheetMm, double mostMm) {
         Require.positive("sheet width", sheetMm, "mm");
         Require.positive("greatest spacing", mostMm, "mm");
-        return sheetMm / Math.ceil(sheetMm / mostMm - 1e-9);
+        return sheetMm / Math.ceil(sheetMm / mostMm - Tolerance.DIRECTION);
     }
 
     static SettingOut of(Panel panel, MaterialLibrary library) {
@@ -80,7 +81,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         Bounds2 area = skin.area().bounds();
         double step = skin.staggered() ? least / 2 : least;
         double row = lowest;
-        while (row + step < highest - 0.01) {
+        while (row + step < highest - Tolerance.TOUCH.lengthMm()) {
             // the last course keeps clear of what backs the edge itself, where sheets are longer
             // than that
             double clear = highest - LAST_COURSE_MM;

@@ -3,6 +3,7 @@ package pteron.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import pteron.core.quantity.Tolerance;
 
 /** The stretches of u that timbers of full height take up in a panel. */
 final class Taken {
@@ -36,14 +37,20 @@ final class Taken {
         double begin = from;
         boolean free =
                 stretches.stream()
-                        .noneMatch(s -> s.from < begin + thickness - 0.01 && begin < s.to - 0.01);
+                        .noneMatch(
+                                s ->
+                                        s.from < begin + thickness - Tolerance.TOUCH.lengthMm()
+                                                && begin < s.to - Tolerance.TOUCH.lengthMm());
         return free ? OptionalDouble.of(begin) : OptionalDouble.empty();
     }
 
     /** {@return the far face of a timber between from and to, if one stands there} */
     OptionalDouble lastFaceIn(double from, double to) {
         return stretches.stream()
-                .filter(s -> s.to > from + 0.01 && s.from < to - 0.01)
+                .filter(
+                        s ->
+                                s.to > from + Tolerance.TOUCH.lengthMm()
+                                        && s.from < to - Tolerance.TOUCH.lengthMm())
                 .mapToDouble(s -> s.to)
                 .max();
     }
@@ -51,7 +58,10 @@ final class Taken {
     /** {@return the near face of a timber between from and to, if one stands there} */
     OptionalDouble firstFaceIn(double from, double to) {
         return stretches.stream()
-                .filter(s -> s.to > from + 0.01 && s.from < to - 0.01)
+                .filter(
+                        s ->
+                                s.to > from + Tolerance.TOUCH.lengthMm()
+                                        && s.from < to - Tolerance.TOUCH.lengthMm())
                 .mapToDouble(s -> s.from)
                 .min();
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Segment2;
+import pteron.core.quantity.Tolerance;
 
 /**
  * A level place to lie on, with room above it. Immutable.
@@ -43,7 +44,7 @@ public record Bed(double fromMm, double toMm, double heightMm) {
         for (int i = 0; i + high < cuts.size(); i++) {
             for (Segment2 clear : common(cuts.subList(i, i + high + 1))) {
                 double length = clear.lengthMm();
-                if (best == null || length > best.lengthMm() + 0.5) {
+                if (best == null || length > best.lengthMm() + Tolerance.PENCIL.lengthMm()) {
                     best =
                             new Bed(
                                     Math.min(clear.from().u(), clear.to().u()),

@@ -13,6 +13,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.quantity.Tolerance;
 
 /**
  * The curves of an outline as the plan draws them, before they are named.
@@ -153,7 +154,7 @@ record Chain(List<Curve> curves, List<Integer> points, List<Fault> faults) {
             Point2 way = bare.get(index).direction(0);
             Point2 next = bare.get(index + 1).direction(0);
             double turn = Math.abs(Math.atan2(way.cross(next), way.dot(next)));
-            if (turn < 1e-9) {
+            if (turn < Tolerance.DIRECTION) {
                 return 0;
             }
             double room =

@@ -10,6 +10,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Segment2;
+import pteron.core.quantity.Tolerance;
 import pteron.core.stage.Result;
 
 /**
@@ -187,7 +188,8 @@ public record Outline(
             Curve curve = element.curve();
             for (double s : CurveSums.passes(curve, xMm)) {
                 Point2 way = curve.direction(s);
-                if (Math.abs(curve.at(s).v() - top) < 1e-6 && Math.abs(way.u()) > 1e-9) {
+                if (Math.abs(curve.at(s).v() - top) < Tolerance.GEOMETRY.lengthMm()
+                        && Math.abs(way.u()) > Tolerance.DIRECTION) {
                     return OptionalDouble.of(
                             Math.toDegrees(Math.atan2(way.v(), Math.abs(way.u()))));
                 }

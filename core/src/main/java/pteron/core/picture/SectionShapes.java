@@ -20,6 +20,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.UnitSystem;
 
 /**
@@ -143,7 +144,7 @@ final class SectionShapes {
         double depth = framed.frameMm();
         double foam = Math.min(framed.insulation().thicknessMm(), depth + over);
         double air = depth + over - foam;
-        if (air > 0.01) {
+        if (air > Tolerance.TOUCH.lengthMm()) {
             strip("", "Still air", air, Matter.AIR);
         }
         layer(part + ".insulation.thickness", framed.insulation().withThickness(foam));

@@ -80,6 +80,31 @@ public record BoxDetails(DropFloor dropFloor, List<WheelArch> wheelArches, Overh
                     cornerMm,
                     new Require.Range(0, Math.min(lengthMm / 2, heightMm), "mm"));
         }
+
+        /** {@return this arch elsewhere along the box} */
+        public WheelArch withFrom(double otherMm) {
+            return new WheelArch(otherMm, lengthMm, heightMm, depthMm, cornerMm);
+        }
+
+        /** {@return this arch of another length} */
+        public WheelArch withLength(double otherMm) {
+            return new WheelArch(fromMm, otherMm, heightMm, depthMm, cornerMm);
+        }
+
+        /** {@return this arch of another height} */
+        public WheelArch withHeight(double otherMm) {
+            return new WheelArch(fromMm, lengthMm, otherMm, depthMm, cornerMm);
+        }
+
+        /** {@return this arch of another depth} */
+        public WheelArch withDepth(double otherMm) {
+            return new WheelArch(fromMm, lengthMm, heightMm, otherMm, cornerMm);
+        }
+
+        /** {@return this arch with another corner radius} */
+        public WheelArch withCorner(double otherMm) {
+            return new WheelArch(fromMm, lengthMm, heightMm, depthMm, otherMm);
+        }
     }
 
     /**

@@ -10,6 +10,9 @@ import java.util.regex.Pattern;
  */
 public final class LengthText {
 
+    /** Smallest step of a metric length that is written (mm). */
+    private static final double SHOWN_MM = 0.1;
+
     private static final double LARGEST_MM = 1_000_000;
 
     private static final Pattern METRIC =
@@ -42,7 +45,7 @@ public final class LengthText {
     public static String format(double mm, UnitSystem system) {
         return system == UnitSystem.INCHES
                 ? TapeInches.format(mm)
-                : NumberText.format(mm, Math.abs(mm - Math.rint(mm)) < 0.05 ? 0 : 1);
+                : NumberText.format(mm, Math.abs(mm - Math.rint(mm)) < SHOWN_MM / 2 ? 0 : 1);
     }
 
     private static double bare(String plain, UnitSystem system) {

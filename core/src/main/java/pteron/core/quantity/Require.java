@@ -8,6 +8,11 @@ import java.math.BigDecimal;
  */
 public final class Require {
 
+    /** Numbers between these are written plainly in a sentence, others with a power of ten. */
+    private static final double LEAST_PLAIN = 1e-6;
+
+    private static final double MOST_PLAIN = 1e12;
+
     private Require() {}
 
     /** {@return the value, which is finite} */
@@ -61,7 +66,8 @@ public final class Require {
         if (!Double.isFinite(value)) {
             return "no finite number";
         }
-        boolean handy = value == 0 || Math.abs(value) >= 1e-6 && Math.abs(value) < 1e12;
+        boolean handy =
+                value == 0 || Math.abs(value) >= LEAST_PLAIN && Math.abs(value) < MOST_PLAIN;
         return handy
                 ? BigDecimal.valueOf(value).stripTrailingZeros().toPlainString()
                 : Double.toString(value);

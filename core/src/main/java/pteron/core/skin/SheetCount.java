@@ -9,6 +9,7 @@ import pteron.core.buildup.Layer;
 import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.quantity.Tolerance;
 
 /** Counts whole sheets: pieces side by side across a sheet, the widest first. */
 final class SheetCount {
@@ -54,7 +55,7 @@ final class SheetCount {
                         .toList();
         for (double piece : widths) {
             int sheet = 0;
-            while (sheet < left.size() && left.get(sheet) < piece - 0.01) {
+            while (sheet < left.size() && left.get(sheet) < piece - Tolerance.TOUCH.lengthMm()) {
                 sheet++;
             }
             if (sheet == left.size()) {

@@ -10,6 +10,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Skin;
 
 /** Lays the sheets of one face. */
@@ -43,7 +44,7 @@ final class SkinLayout {
         List<Double> seams = new ArrayList<>();
         double start = area.fromU();
         double reach = skin.staggered() ? sheetWidth / 2 : sheetWidth;
-        while (start + reach < area.toU() - 0.01) {
+        while (start + reach < area.toU() - Tolerance.TOUCH.lengthMm()) {
             start = farthestMiddle(start, upTo(start, start + reach, area.toU()));
             seams.add(start);
             reach = sheetWidth;
@@ -61,7 +62,7 @@ final class SkinLayout {
     private double farthestMiddle(double after, double upTo) {
         return frame.settingOut().middles().stream()
                 .mapToDouble(Double::doubleValue)
-                .filter(middle -> middle > after + 1 && middle <= upTo + 0.01)
+                .filter(middle -> middle > after + 1 && middle <= upTo + Tolerance.TOUCH.lengthMm())
                 .max()
                 .orElse(upTo);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import pteron.core.plan.Climate;
 import pteron.core.quantity.Require;
+import pteron.core.quantity.Tolerance;
 
 /**
  * Whether and where vapour condenses between layers in a steady winter month.
@@ -25,6 +26,9 @@ import pteron.core.quantity.Require;
  * @param saturations saturation pressure there (Pa)
  */
 public record Vapour(List<Place> places, List<Double> pressures, List<Double> saturations) {
+
+    /** Water below which none gathers (g/m² in a month): what the arithmetic loses. */
+    private static final double LEAST_GRAMS = 1e-6;
 
     /** Permeability of still air (kg/(m·s·Pa)): ISO 13788. */
     public static final double STILL_AIR = 2e-10;
@@ -115,7 +119,7 @@ public record Vapour(List<Place> places, List<Double> pressures, List<Double> sa
         double least = (line[last] - line[from]) / (metres[last] - metres[from]);
         for (int i = from + 1; i < last; i++) {
             double slope = (saturations.get(i) - line[from]) / (metres[i] - metres[from]);
-            if (slope < least - 1e-9) {
+            if (slope < least - Tolerance.DIRECTION) {
                 least = slope;
                 best = i;
             }
@@ -132,7 +136,7 @@ public record Vapour(List<Place> places, List<Double> pressures, List<Double> sa
             double in = (line[before] - line[here]) / (metres[here] - metres[before]);
             double out = (line[here] - line[after]) / (metres[after] - metres[here]);
             double grams = STILL_AIR * (in - out) * MONTH_SECONDS * 1000;
-            if (grams > 1e-6) {
+            if (grams > LEAST_GRAMS) {
                 places.add(new Place(here, grams));
             }
         }

@@ -9,6 +9,9 @@ import pteron.core.quantity.Named;
 /** Nodes of the plan file. */
 final class PlanNodes {
 
+    /** Whole numbers below this are exact and are written without a point. */
+    private static final double MOST_WHOLE = 1e15;
+
     private PlanNodes() {}
 
     static ObjectNode object() {
@@ -41,7 +44,7 @@ final class PlanNodes {
 
     /** {@return whether a number is written without a point; −0.0 is not, so that it comes back as it was} */
     private static boolean isWhole(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 && !isMinusZero(value);
+        return value == Math.rint(value) && Math.abs(value) < MOST_WHOLE && !isMinusZero(value);
     }
 
     /** {@return whether a number is the usual one of a field that may be left out} */

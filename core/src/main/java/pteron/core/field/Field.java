@@ -1,0 +1,16 @@
+package pteron.core.field;
+
+import pteron.core.station.Station;
+
+/** Something of the plan that can be read and set: a number or a choice. */
+public sealed interface Field permits NumberField, ChoiceField {
+
+    /** {@return its stable key, {@code box.length}} */
+    String key();
+
+    /** {@return the station that it is shown at} */
+    Station station();
+
+    /** {@return what a builder calls it} */
+    String name();
+}
