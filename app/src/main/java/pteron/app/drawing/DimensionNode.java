@@ -101,6 +101,10 @@ final class DimensionNode extends StackPane {
         autosize();
         field.selectAll();
         field.requestFocus();
+        listen(field, reason);
+    }
+
+    private void listen(TextField field, Label reason) {
         field.setOnAction(event -> take(field, reason));
         field.addEventFilter(
                 KeyEvent.KEY_PRESSED,

@@ -92,13 +92,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             return;
         }
         UnitSystem units = getSkinnable().document().plan().units();
-        // a handle that is being dragged must stay the same node
-        for (Grip grip : drawing.grips()) {
-            Rectangle handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
-            handle.setId("grip-" + grip.part());
-            handle.setUserData(grip);
-            overlay.getChildren().add(handle);
-        }
+        drawing.grips().forEach(this::add);
         for (Dimension dimension : drawing.dimensions()) {
             DimensionNode node = new DimensionNode(dimension, units, behavior::type);
             figures.add(node);
@@ -109,6 +103,14 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 .findFirst()
                 .ifPresent(Node::requestFocus);
         getSkinnable().requestLayout();
+    }
+
+    /** A handle that is being dragged must stay the same node. */
+    private void add(Grip grip) {
+        Rectangle handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
+        handle.setId("grip-" + grip.part());
+        handle.setUserData(grip);
+        overlay.getChildren().add(handle);
     }
 
     private String name(Grip grip) {
@@ -137,6 +139,11 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                                 getSkinnable().selectedProperty().set(part);
                             }
                         });
+        dragged(handle);
+        return handle;
+    }
+
+    private void dragged(Rectangle handle) {
         handle.setOnMousePressed(
                 event -> {
                     Grip grip = (Grip) handle.getUserData();
@@ -155,7 +162,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                     event.consume();
                 });
         handle.setOnMouseReleased(event -> behavior.release());
-        return handle;
     }
 
     private void press(MouseEvent event) {

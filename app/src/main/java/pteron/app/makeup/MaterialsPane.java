@@ -99,6 +99,21 @@ final class MaterialsPane extends BorderPane {
         }
         Label title = Cells.headline(material.name());
         boolean own = bench.document().plan().materials().contains(material);
+        GridPane grid = values(material);
+        detail.getChildren()
+                .addAll(
+                        title,
+                        Cells.quiet(
+                                "%s [%s]%s"
+                                        .formatted(
+                                                kind(material),
+                                                material.id(),
+                                                own ? ", of your own, kept in the plan" : "")),
+                        grid,
+                        Cells.quiet("Generic values for planning; the maker's sheet governs."));
+    }
+
+    private static GridPane values(Material material) {
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(6);
@@ -112,17 +127,7 @@ final class MaterialsPane extends BorderPane {
             source.setPrefWidth(SOURCE_WIDTH);
             grid.addRow(row++, name, mono(value.getKey(), value.getValue().value()), source);
         }
-        detail.getChildren()
-                .addAll(
-                        title,
-                        Cells.quiet(
-                                "%s [%s]%s"
-                                        .formatted(
-                                                kind(material),
-                                                material.id(),
-                                                own ? ", of your own, kept in the plan" : "")),
-                        grid,
-                        Cells.quiet("Generic values for planning; the maker's sheet governs."));
+        return grid;
     }
 
     private static Label mono(Property property, double value) {

@@ -6,6 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -65,19 +66,20 @@ public final class FindingsPane extends VBox {
         return findings.stream().filter(finding -> finding.severity() == severity).count();
     }
 
+    private static Label wrapped(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        return label;
+    }
+
     private Node card(Finding finding) {
         BoxPlan plan = bench.document().plan();
         Region sign = new Region();
         sign.getStyleClass().addAll("sign", Named.small(finding.severity()));
-        Label headline = new Label(FindingWords.headline(finding));
-        headline.getStyleClass().add("headline");
-        headline.setWrapText(true);
-        Label place = new Label(FindingWords.place(finding, plan));
-        place.getStyleClass().add("quiet");
-        place.setWrapText(true);
-        Label measure = new Label(FindingWords.measure(finding, plan.units()));
-        measure.getStyleClass().add("measure");
-        measure.setWrapText(true);
+        Label headline = wrapped(FindingWords.headline(finding), "headline");
+        Label place = wrapped(FindingWords.place(finding, plan), "quiet");
+        Label measure = wrapped(FindingWords.measure(finding, plan.units()), "measure");
         VBox words = new VBox(2, headline, place);
         if (finding.margin() > 0 && finding.severity() != Severity.NOTE) {
             MarginBar bar = new MarginBar(96, 11);
@@ -94,14 +96,15 @@ public final class FindingsPane extends VBox {
         card.setFocusTraversable(true);
         card.setAccessibleText(FindingWords.sentence(finding, plan));
         card.setOnMouseClicked(event -> show(finding));
-        card.setOnKeyPressed(
-                event -> {
-                    if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                        show(finding);
-                        event.consume();
-                    }
-                });
+        card.setOnKeyPressed(event -> pressed(event, finding));
         return card;
+    }
+
+    private void pressed(KeyEvent event, Finding finding) {
+        if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            show(finding);
+            event.consume();
+        }
     }
 
     private void show(Finding finding) {

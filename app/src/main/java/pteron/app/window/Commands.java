@@ -29,6 +29,16 @@ final class Commands {
     Commands(Workbench bench, PlanWindow window, FileActions files, WindowLook look) {
         this.window = window;
         this.files = files;
+        addFiles();
+        add(Command.of("reckoner", "Reckoner", "Shortcut+R", look::showReckoner));
+        add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
+        addEdits(bench, look);
+        addLooks(bench, look);
+        addStations(bench);
+        addViews(bench);
+    }
+
+    private void addFiles() {
         add(Command.of("open", "Open a plan …", "Shortcut+O", files::chooseAndOpen));
         add(Command.of("save", "Save", "Shortcut+S", files::save));
         add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", files::chooseAndSave));
@@ -46,8 +56,9 @@ final class Commands {
                         "Save all materials as CSV …",
                         "",
                         files.lists()::chooseMaterialsToSave));
-        add(Command.of("reckoner", "Reckoner", "Shortcut+R", look::showReckoner));
-        add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
+    }
+
+    private void addEdits(Workbench bench, WindowLook look) {
         add(
                 Command.of(
                         "undo",
@@ -69,6 +80,9 @@ final class Commands {
                         "Shortcut+U",
                         () -> switchUnits(bench)));
         add(Command.of("theme", "Switch between light and dark", "Shortcut+T", look::switchTheme));
+    }
+
+    private void addLooks(Workbench bench, WindowLook look) {
         add(Command.of("search", "Find, go to, do", "Shortcut+K", look::showSearch));
         add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> look.zoom(1.25)));
         add(Command.of("zoom-out", "Farther", "Shortcut+MINUS", () -> look.zoom(0.8)));
@@ -79,6 +93,9 @@ final class Commands {
                         "Close the working",
                         "ESCAPE",
                         () -> bench.workingProperty().set("")));
+    }
+
+    private void addStations(Workbench bench) {
         Iterator<String> keys = STATION_KEYS.iterator();
         for (Station station : Route.stations()) {
             add(
@@ -88,6 +105,9 @@ final class Commands {
                             keys.hasNext() ? "Alt+" + keys.next() : "",
                             () -> bench.stationProperty().set(station)));
         }
+    }
+
+    private void addViews(Workbench bench) {
         int key = 1;
         for (View view : View.values()) {
             add(

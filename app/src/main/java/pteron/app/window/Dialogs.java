@@ -92,6 +92,21 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
      */
     record Picking<T>(Function<T, String> words, Consumer<T> open, Consumer<T> throwAway) {}
 
+    /** A cell that names its thing. */
+    private static final class NamedCell<T> extends ListCell<T> {
+        private final Function<T, String> words;
+
+        NamedCell(Function<T, String> words) {
+            this.words = words;
+        }
+
+        @Override
+        protected void updateItem(T thing, boolean empty) {
+            super.updateItem(thing, empty);
+            setText(empty || thing == null ? "" : words.apply(thing));
+        }
+    }
+
     /** Lets one of several things be opened, or thrown away; does not wait for the answer. */
     <T> void choose(String title, String sentence, List<T> things, Picking<T> picking) {
         Alert ask = alert(title, sentence);
@@ -100,15 +115,7 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         list.getItems().setAll(things);
         list.getSelectionModel().selectFirst();
         list.setPrefSize(560, 240);
-        list.setCellFactory(
-                view ->
-                        new ListCell<>() {
-                            @Override
-                            protected void updateItem(T thing, boolean empty) {
-                                super.updateItem(thing, empty);
-                                setText(empty || thing == null ? "" : picking.words.apply(thing));
-                            }
-                        });
+        list.setCellFactory(view -> new NamedCell<>(picking.words));
         ButtonType open = new ButtonType("Open", ButtonBar.ButtonData.OK_DONE);
         ButtonType away = new ButtonType("Throw away", ButtonBar.ButtonData.OTHER);
         ButtonType later = new ButtonType("Later", ButtonBar.ButtonData.CANCEL_CLOSE);

@@ -214,28 +214,21 @@ public final class FileActions implements AutoCloseable {
             return;
         }
         leaving = true;
+        // edited while it was written: asked again
+        Runnable again = () -> left(() -> leave(then));
         dialogs()
                 .ask(
                         "Save the changes?",
                         "The plan has changes that are not saved.",
                         List.of(
-                                new Choice(
-                                        "Save",
-                                        () ->
-                                                save(
-                                                        () -> {
-                                                            // edited while it was written: asked
-                                                            // again
-                                                            leaving = false;
-                                                            leave(then);
-                                                        })),
-                                new Choice(
-                                        "Don't save",
-                                        () -> {
-                                            leaving = false;
-                                            then.run();
-                                        }),
+                                new Choice("Save", () -> save(again)),
+                                new Choice("Don't save", () -> left(then)),
                                 new Choice("Cancel", () -> leaving = false)));
+    }
+
+    private void left(Runnable then) {
+        leaving = false;
+        then.run();
     }
 
     void closePlan() {

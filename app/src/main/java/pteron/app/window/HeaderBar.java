@@ -68,11 +68,18 @@ final class HeaderBar extends HBox {
         return mark;
     }
 
-    private MenuButton fileMenu(Commands commands) {
-        MenuButton menu = new MenuButton("File");
-        menu.setId("file-menu");
-        for (String id :
-                new String[] {
+    private static MenuItem item(Command command) {
+        MenuItem item = new MenuItem(command.name());
+        item.setId("menu-" + command.id());
+        item.setAccelerator(command.keys());
+        // later: its keys are found in the very table of shortcuts that a command may change
+        item.setOnAction(event -> Platform.runLater(command::run));
+        command.enabled().subscribe(enabled -> item.setDisable(!enabled));
+        return item;
+    }
+
+    private static final List<String> IN_FILE_MENU =
+            List.of(
                     "open",
                     "save",
                     "save-as",
@@ -81,15 +88,13 @@ final class HeaderBar extends HBox {
                     "materials",
                     "materials-csv",
                     "reckoner",
-                    "start"
-                }) {
-            Command command = commands.get(id);
-            MenuItem item = new MenuItem(command.name());
-            item.setId("menu-" + id);
-            item.setAccelerator(command.keys());
-            // later: its keys are found in the very table of shortcuts that a command may change
-            item.setOnAction(event -> Platform.runLater(command::run));
-            command.enabled().subscribe(enabled -> item.setDisable(!enabled));
+                    "start");
+
+    private MenuButton fileMenu(Commands commands) {
+        MenuButton menu = new MenuButton("File");
+        menu.setId("file-menu");
+        for (String id : IN_FILE_MENU) {
+            MenuItem item = item(commands.get(id));
             if (id.equals("export") || id.equals("start")) {
                 menu.getItems().add(new SeparatorMenuItem());
             }

@@ -28,6 +28,26 @@ final class SearchPopup extends Popup {
     private final ListView<Hit> list = new ListView<>();
 
     SearchPopup(Workbench bench, Commands commands) {
+        collect(bench, commands);
+        TextField typed = new TextField();
+        typed.setId("search-field");
+        typed.setPromptText("Find a figure, go to a station, do something");
+        list.setId("search-list");
+        list.getItems().setAll(all);
+        list.setCellFactory(view -> new HitCell());
+        list.setPrefSize(WIDTH, HEIGHT);
+        typed.textProperty().subscribe(text -> filter(text));
+        typed.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        list.setOnMouseClicked(event -> take());
+        VBox box = new VBox(6, typed, list);
+        box.getStyleClass().add("search-box");
+        getContent().add(box);
+        setAutoHide(true);
+        setHideOnEscape(true);
+        setOnShown(event -> typed.requestFocus());
+    }
+
+    private void collect(Workbench bench, Commands commands) {
         for (Command command : commands.all()) {
             all.add(new Hit(command.name(), command.keysText(), command::run));
         }
@@ -45,22 +65,6 @@ final class SearchPopup extends Popup {
             String words = figure.name() + "  " + figure.quantity().text(bench.units());
             all.add(new Hit(words, "working", () -> bench.workingProperty().set(figure.key())));
         }
-        TextField typed = new TextField();
-        typed.setId("search-field");
-        typed.setPromptText("Find a figure, go to a station, do something");
-        list.setId("search-list");
-        list.getItems().setAll(all);
-        list.setCellFactory(view -> new HitCell());
-        list.setPrefSize(WIDTH, HEIGHT);
-        typed.textProperty().subscribe(text -> filter(text));
-        typed.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        list.setOnMouseClicked(event -> take());
-        VBox box = new VBox(6, typed, list);
-        box.getStyleClass().add("search-box");
-        getContent().add(box);
-        setAutoHide(true);
-        setHideOnEscape(true);
-        setOnShown(event -> typed.requestFocus());
     }
 
     private void filter(String text) {

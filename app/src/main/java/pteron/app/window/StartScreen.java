@@ -50,22 +50,6 @@ final class StartScreen extends StackPane {
         for (OutlineStart start : OutlineStart.values()) {
             outlines.getChildren().add(outline(StartingPlans.of(start)));
         }
-        Button demo = new Button("Open the demo: Wagtail, a seed-exchange room on a trailer");
-        demo.setId("start-demo");
-        demo.getStyleClass().add("primary");
-        demo.setOnAction(event -> ways.begin().accept(Demos.wagtail()));
-        Button dipper = new Button("Dipper, a slide-in on a pickup");
-        dipper.setId("start-dipper");
-        dipper.setOnAction(event -> ways.begin().accept(Demos.dipper()));
-        Button siskin = new Button("Siskin, an arched roof on a small chassis");
-        siskin.setId("start-siskin");
-        siskin.setOnAction(event -> ways.begin().accept(Demos.siskin()));
-        Button open = new Button("Open a plan …   Ctrl O");
-        open.setId("start-open");
-        open.setOnAction(event -> ways.choose().run());
-        Button reckoner = new Button("Reckoner: the small sums by themselves");
-        reckoner.setId("start-reckoner");
-        reckoner.setOnAction(event -> ways.reckon().run());
         Label caution = new Label(Cautions.ON_PAPER);
         caution.getStyleClass().add("quiet");
         VBox all =
@@ -73,15 +57,49 @@ final class StartScreen extends StackPane {
                         16,
                         title,
                         what,
-                        section("Look round", new VBox(8, demo, new HBox(10, dipper, siskin))),
+                        section("Look round", demos()),
                         section("Start from an outline", outlines),
-                        section("Go on", new HBox(10, open, reckoner)),
+                        section("Go on", goOn()),
                         recent(recent),
                         caution);
         all.getStyleClass().add("start-body");
         all.setMaxSize(760, USE_PREF_SIZE);
         all.setAlignment(Pos.TOP_LEFT);
         getChildren().add(all);
+    }
+
+    private Node demos() {
+        Button demo =
+                button(
+                        "start-demo",
+                        "Open the demo: Wagtail, a seed-exchange room on a trailer",
+                        () -> ways.begin().accept(Demos.wagtail()));
+        demo.getStyleClass().add("primary");
+        Button dipper =
+                button(
+                        "start-dipper",
+                        "Dipper, a slide-in on a pickup",
+                        () -> ways.begin().accept(Demos.dipper()));
+        Button siskin =
+                button(
+                        "start-siskin",
+                        "Siskin, an arched roof on a small chassis",
+                        () -> ways.begin().accept(Demos.siskin()));
+        return new VBox(8, demo, new HBox(10, dipper, siskin));
+    }
+
+    private Node goOn() {
+        return new HBox(
+                10,
+                button("start-open", "Open a plan …   Ctrl O", ways.choose()),
+                button("start-reckoner", "Reckoner: the small sums by themselves", ways.reckon()));
+    }
+
+    private static Button button(String id, String words, Runnable action) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.setOnAction(event -> action.run());
+        return button;
     }
 
     private static Node section(String name, Node content) {

@@ -72,19 +72,21 @@ public final class AreaParts {
                             side,
                             new Point3(middle.u(), way * half, middle.v())));
         }
-        for (Element element : outline.elements()) {
-            boolean roof = element.kind() == EdgeKind.ROOF;
-            double area = element.lengthMm() * plan.box().widthMm() / 1e6;
-            Point2 at = middle(element);
-            parts.add(
-                    new Part(
-                            "strip %d, by area".formatted(element.index() + 1),
-                            Group.AREAS,
-                            area * (roof ? mass.roof() : mass.walls()),
-                            new Point3(at.u(), 0, at.v())));
-        }
+        outline.elements()
+                .forEach(element -> parts.add(strip(element, plan.box().widthMm(), mass)));
         plan.openings().forEach(opening -> parts.addAll(opening(plan, outline, opening, mass)));
         return parts;
+    }
+
+    private static Part strip(Element element, double widthMm, PerArea mass) {
+        boolean roof = element.kind() == EdgeKind.ROOF;
+        double area = element.lengthMm() * widthMm / 1e6;
+        Point2 at = middle(element);
+        return new Part(
+                "strip %d, by area".formatted(element.index() + 1),
+                Group.AREAS,
+                area * (roof ? mass.roof() : mass.walls()),
+                new Point3(at.u(), 0, at.v()));
     }
 
     private static Point2 middle(Element element) {

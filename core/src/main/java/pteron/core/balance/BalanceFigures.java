@@ -48,19 +48,22 @@ final class BalanceFigures {
         }
         double gross = carrier.vehicle().gear().grossKg();
         figures.add(margin("gross", "gross rating", balance.massKg(), gross));
-        figures.add(
+        figures.addAll(all.supportMargins(trailer));
+        return figures;
+    }
+
+    private List<Figure> supportMargins(boolean trailer) {
+        return List.of(
                 margin(
-                        all.rear.key(),
+                        rear.key(),
                         trailer ? "axle rating" : "rating of the rear axles",
                         balance.load().rearKg(),
-                        all.rear.ratingKg()));
-        figures.add(
+                        rear.ratingKg()),
                 margin(
-                        all.front.key(),
-                        all.front.name() + " rating",
+                        front.key(),
+                        front.name() + " rating",
                         balance.load().frontKg(),
-                        all.front.ratingKg()));
-        return figures;
+                        front.ratingKg()));
     }
 
     private Figure mass(String key, String name, double kg) {

@@ -58,8 +58,11 @@ final class CarrierFigures {
                 "Payload of the bare carrier",
                 Quantity.kg(standing.payloadKg()),
                 () -> payload.source("common practice; what the plate says governs"));
-        Support front = carrier.front();
-        Support rear = carrier.rear();
+        axles();
+        centre();
+    }
+
+    private void axles() {
         Working.Builder axles = Working.of("axles = sum of what each carries");
         int number = 1;
         for (Axle axle : carrier.vehicle().gear().axles()) {
@@ -71,6 +74,11 @@ final class CarrierFigures {
                 "Load on the axles, empty",
                 Quantity.kg(carrier.vehicle().gear().emptyKg()),
                 () -> axles.source(state()));
+    }
+
+    private void centre() {
+        Support front = carrier.front();
+        Support rear = carrier.rear();
         figures.add(
                 "empty-centre",
                 "Where the empty carrier's weight sits",

@@ -40,26 +40,7 @@ final class ClearanceFigures {
         int number = 1;
         for (Clearance clearance : carrier.clearances()) {
             Solid solid = clearance.solid();
-            Working.Builder working =
-                    clearance.way() == Clearance.Way.SIDEWAYS
-                            ? Working.of("gap = solid − W / 2, on each side")
-                                    .plan(
-                                            "solid",
-                                            "its inner face from the middle",
-                                            Quantity.mm(solid.across().fromMm()))
-                                    .plan(
-                                            "W",
-                                            "width of the box",
-                                            Quantity.mm(standing.plan().box().widthMm()))
-                            : Working.of("gap = least distance of the outline to the solid")
-                                    .plan(
-                                            "along",
-                                            "solid from the deck's front",
-                                            Quantity.mm(solid.along().fromMm()))
-                                    .plan(
-                                            "top",
-                                            "solid above the deck",
-                                            Quantity.mm(solid.up().toMm()));
+            Working.Builder working = gap(clearance);
             figures.add(
                     "clearance." + number,
                     "Room to " + solid.name() + (solid.mirrored() ? ", each side" : ""),
@@ -67,6 +48,23 @@ final class ClearanceFigures {
                     () -> working.source("geometry; the solid is the upright box round it"));
             number++;
         }
+    }
+
+    private Working.Builder gap(Clearance clearance) {
+        Solid solid = clearance.solid();
+        return clearance.way() == Clearance.Way.SIDEWAYS
+                ? Working.of("gap = solid − W / 2, on each side")
+                        .plan(
+                                "solid",
+                                "its inner face from the middle",
+                                Quantity.mm(solid.across().fromMm()))
+                        .plan("W", "width of the box", Quantity.mm(standing.plan().box().widthMm()))
+                : Working.of("gap = least distance of the outline to the solid")
+                        .plan(
+                                "along",
+                                "solid from the deck's front",
+                                Quantity.mm(solid.along().fromMm()))
+                        .plan("top", "solid above the deck", Quantity.mm(solid.up().toMm()));
     }
 
     private void cab() {

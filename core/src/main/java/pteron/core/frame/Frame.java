@@ -5,6 +5,7 @@ import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
 import pteron.core.stage.Result;
 
 /**
@@ -42,5 +43,14 @@ public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding>
     /** {@return mass of all members (kg)} */
     public double massKg() {
         return members().stream().mapToDouble(Member::massKg).sum();
+    }
+
+    /**
+     * {@return the first panel of a kind}
+     *
+     * @throws java.util.NoSuchElementException if there is none
+     */
+    public PanelFrame panel(PanelKind kind) {
+        return panels.stream().filter(one -> one.panel().kind() == kind).findFirst().orElseThrow();
     }
 }

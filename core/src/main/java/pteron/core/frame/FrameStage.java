@@ -146,8 +146,6 @@ public final class FrameStage {
         List<Member> members = panels.stream().flatMap(p -> p.members().stream()).toList();
         double mass = members.stream().mapToDouble(Member::massKg).sum();
         double metres = members.stream().mapToDouble(Member::lengthMm).sum();
-        Map<String, Double> byPanel = new TreeMap<>();
-        members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
         return List.of(
                 Figure.of(
                         FrameStation.FRAME.figure("members"),
@@ -169,12 +167,14 @@ public final class FrameStage {
                         FrameStation.FRAME.figure("mass"),
                         "Mass of the frame",
                         Quantity.kg(mass),
-                        () -> {
-                            Working.Builder working =
-                                    Working.of("m = sum of volume × density of each member");
-                            byPanel.forEach(
-                                    (panel, kg) -> working.worked("m", panel, Quantity.kg(kg)));
-                            return working.source("densities from the material library");
-                        }));
+                        () -> massWorking(members)));
+    }
+
+    private static Working massWorking(List<Member> members) {
+        Map<String, Double> byPanel = new TreeMap<>();
+        members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
+        Working.Builder working = Working.of("m = sum of volume × density of each member");
+        byPanel.forEach((panel, kg) -> working.worked("m", panel, Quantity.kg(kg)));
+        return working.source("densities from the material library");
     }
 }

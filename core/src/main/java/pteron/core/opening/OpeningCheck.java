@@ -35,13 +35,7 @@ final class OpeningCheck {
         double outside = outsideMm2(wall, one.cutOut());
         double noRoom = outsideMm2(wall, one.framingRoom());
         if (outside > slack(one.cutOut())) {
-            findings.add(
-                    finding(
-                            "OPENING_OUTSIDE_WALL",
-                            Severity.STOPS,
-                            one,
-                            new Quantity(outside / 1e6, Unit.SQUARE_METRE),
-                            Limit.atMost(new Quantity(0, Unit.SQUARE_METRE))));
+            findings.add(tooLarge("OPENING_OUTSIDE_WALL", Severity.STOPS, one, outside));
         } else if (!one.isClearOfEdges()) {
             double timber = one.panel().members().section().thicknessMm();
             findings.add(
@@ -52,14 +46,18 @@ final class OpeningCheck {
                             Quantity.mm(0),
                             Limit.atLeast(Quantity.mm(timber))));
         } else if (noRoom > slack(one.framingRoom())) {
-            findings.add(
-                    finding(
-                            "OPENING_NO_ROOM_TO_FRAME",
-                            Severity.WATCH,
-                            one,
-                            new Quantity(noRoom / 1e6, Unit.SQUARE_METRE),
-                            Limit.atMost(new Quantity(0, Unit.SQUARE_METRE))));
+            findings.add(tooLarge("OPENING_NO_ROOM_TO_FRAME", Severity.WATCH, one, noRoom));
         }
+    }
+
+    private static Finding tooLarge(
+            String code, Severity severity, PlacedOpening one, double outsideMm2) {
+        return finding(
+                code,
+                severity,
+                one,
+                new Quantity(outsideMm2 / 1e6, Unit.SQUARE_METRE),
+                Limit.atMost(new Quantity(0, Unit.SQUARE_METRE)));
     }
 
     private static double outsideMm2(Polygon2 wall, Bounds2 area) {
@@ -117,6 +115,10 @@ final class OpeningCheck {
                             apartBy(one, other)));
             return;
         }
+        tooClose(one, other, findings);
+    }
+
+    private static void tooClose(PlacedOpening one, PlacedOpening other, List<Finding> findings) {
         double timber = one.panel().members().section().thicknessMm();
         double gapU =
                 gap(

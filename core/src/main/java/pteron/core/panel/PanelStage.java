@@ -140,21 +140,23 @@ public final class PanelStage {
                         ? floor.bearers().section().thicknessMm()
                         : carrier.vehicle().steel().crossMember().flangeMm();
         span("floor", span, spanWords(floor));
-        double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
-        List<PanelLoad> loads =
-                List.of(
-                        PanelLoad.heel(person, span),
-                        PanelLoad.ladder(person, span),
-                        edge(panel, person, span),
-                        PanelLoad.spread(
-                                PanelLoad.PEOPLE,
-                                "people and stores all over",
-                                plan.loads().floorLoad() / 1e6,
-                                span,
-                                Duration.MEDIUM));
-        for (PanelLoad load : loads) {
+        for (PanelLoad load : onFloor(panel, span)) {
             uses.addAll(new PanelCheck(panel, load, span, support).uses());
         }
+    }
+
+    private List<PanelLoad> onFloor(SandwichPanel panel, double span) {
+        double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
+        return List.of(
+                PanelLoad.heel(person, span),
+                PanelLoad.ladder(person, span),
+                edge(panel, person, span),
+                PanelLoad.spread(
+                        PanelLoad.PEOPLE,
+                        "people and stores all over",
+                        plan.loads().floorLoad() / 1e6,
+                        span,
+                        Duration.MEDIUM));
     }
 
     private String spanWords(Floor floor) {
@@ -216,17 +218,14 @@ public final class PanelStage {
                                 framed.innerSkin(),
                                 library)
                         .in(plan.loads().serviceClass());
+        boolean roof = part.equals("roof");
         double support = framed.members().section().thicknessMm();
-        double span =
-                part.equals("roof") ? inside.widthMm() : inside.room().get().bounds().height();
-        span(part, span, part.equals("roof") ? "width inside" : "height inside");
-        List<PanelLoad> loads = new ArrayList<>();
-        loads.add(wind(part.equals("roof"), span));
-        if (part.equals("roof")) {
-            loads.add(PanelLoad.heel(ON_ROOF_NEWTON, span));
-        }
-        for (PanelLoad load : loads) {
-            uses.addAll(new PanelCheck(sandwich, load, span, support).uses());
+        double span = roof ? inside.widthMm() : inside.room().get().bounds().height();
+        span(part, span, roof ? "width inside" : "height inside");
+        uses.addAll(new PanelCheck(sandwich, wind(roof, span), span, support).uses());
+        if (roof) {
+            PanelLoad heel = PanelLoad.heel(ON_ROOF_NEWTON, span);
+            uses.addAll(new PanelCheck(sandwich, heel, span, support).uses());
         }
     }
 

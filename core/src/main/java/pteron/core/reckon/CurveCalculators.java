@@ -36,26 +36,23 @@ final class CurveCalculators {
                                                     new IllegalArgumentException(
                                                             "rise is [%s] mm and lies on the chord; give a height above 0"
                                                                     .formatted(in.mm(rise))));
-                    Supplier<Working> working =
-                            () ->
-                                    Working.of("r = a · b · c / (4 · A), length = r · turn")
-                                            .plan("c", "chord", Quantity.mm(end.u()))
-                                            .plan("a", "third point, along", Quantity.mm(spot.u()))
-                                            .plan("h", "its rise", Quantity.mm(spot.v()))
-                                            .source("geometry, circumscribed circle");
-                    return List.of(
-                            Figure.of("radius", "Radius", Quantity.mm(arc.radiusMm()), working),
-                            Figure.of(
-                                    "length",
-                                    "Length of the arc",
-                                    Quantity.mm(arc.lengthMm()),
-                                    working),
-                            Figure.of(
+                    return new Answers(() -> arcWorking(end, spot))
+                            .mm("radius", "Radius", arc.radiusMm())
+                            .mm("length", "Length of the arc", arc.lengthMm())
+                            .add(
                                     "turn",
                                     "Angle gone round",
-                                    Quantity.degrees(Math.toDegrees(Math.abs(arc.sweepRadians()))),
-                                    working));
+                                    Quantity.degrees(Math.toDegrees(Math.abs(arc.sweepRadians()))))
+                            .list();
                 });
+    }
+
+    private static Working arcWorking(Point2 end, Point2 spot) {
+        return Working.of("r = a · b · c / (4 · A), length = r · turn")
+                .plan("c", "chord", Quantity.mm(end.u()))
+                .plan("a", "third point, along", Quantity.mm(spot.u()))
+                .plan("h", "its rise", Quantity.mm(spot.v()))
+                .source("geometry, circumscribed circle");
     }
 
     static Calculator fillet() {
@@ -80,17 +77,10 @@ final class CurveCalculators {
                                             .plan("r", "radius", Quantity.mm(r))
                                             .plan("turn", "of the edge", Quantity.degrees(degrees))
                                             .source("geometry");
-                    return List.of(
-                            Figure.of(
-                                    "tangent",
-                                    "Taken off each edge",
-                                    Quantity.mm(fillet.tangentMm()),
-                                    working),
-                            Figure.of(
-                                    "length",
-                                    "Length of the arc",
-                                    Quantity.mm(fillet.arc().lengthMm()),
-                                    working));
+                    return new Answers(working)
+                            .mm("tangent", "Taken off each edge", fillet.tangentMm())
+                            .mm("length", "Length of the arc", fillet.arc().lengthMm())
+                            .list();
                 });
     }
 
@@ -145,19 +135,12 @@ final class CurveCalculators {
                                 .plan("f", "bending strength", Quantity.stress(f))
                                 .source(
                                         "line of least bending, Euler 1744; mechanics; dry and slowly bent");
-        return List.of(
-                Figure.of("length", "Length of the strip", Quantity.mm(batten.lengthMm()), working),
-                Figure.of("radius", "Least radius", Quantity.mm(1 / bend), working),
-                Figure.of(
-                        "stress",
-                        "Bending stress there",
-                        Quantity.stress(Batten.stress(e, t, bend)),
-                        working),
-                Figure.of(
-                        "thickest",
-                        "Thickest strip that survives",
-                        Quantity.mm(Batten.thickest(f, e, bend)),
-                        working));
+        return new Answers(working)
+                .mm("length", "Length of the strip", batten.lengthMm())
+                .mm("radius", "Least radius", 1 / bend)
+                .add("stress", "Bending stress there", Quantity.stress(Batten.stress(e, t, bend)))
+                .mm("thickest", "Thickest strip that survives", Batten.thickest(f, e, bend))
+                .list();
     }
 
     static Calculator kerfs() {
@@ -178,42 +161,22 @@ final class CurveCalculators {
                                     in.mm(sheet),
                                     in.mm(left),
                                     in.mm(kerf));
-                    Supplier<Working> working =
-                            () ->
-                                    Working.of(
-                                                    "n = ceil(turn · (t − s) / w), apart = (r − s / 2) · turn / n")
-                                            .plan(
-                                                    "turn",
-                                                    "bent by",
-                                                    Quantity.degrees(bend.turnDegrees()))
-                                            .plan("t", "sheet", Quantity.mm(bend.sheetMm()))
-                                            .plan(
-                                                    "s",
-                                                    "left under a kerf",
-                                                    Quantity.mm(bend.leftMm()))
-                                            .plan(
-                                                    "w",
-                                                    "width of the cut",
-                                                    Quantity.mm(bend.kerfMm()))
-                                            .plan(
-                                                    "r",
-                                                    "outside radius",
-                                                    Quantity.mm(bend.radiusMm()))
-                                            .source(
-                                                    "geometry: the kerfs close on the inside; common practice");
-                    return List.of(
-                            Figure.of("cuts", "Cuts", Quantity.count(bend.cuts()), working),
-                            Figure.of(
-                                    "apart",
-                                    "From cut to cut",
-                                    Quantity.mm(bend.apartMm()),
-                                    working),
-                            Figure.of(
-                                    "zone",
-                                    "Length of the bend",
-                                    Quantity.mm(bend.zoneMm()),
-                                    working));
+                    return new Answers(() -> kerfWorking(bend))
+                            .add("cuts", "Cuts", Quantity.count(bend.cuts()))
+                            .mm("apart", "From cut to cut", bend.apartMm())
+                            .mm("zone", "Length of the bend", bend.zoneMm())
+                            .list();
                 });
+    }
+
+    private static Working kerfWorking(KerfBend bend) {
+        return Working.of("n = ceil(turn · (t − s) / w), apart = (r − s / 2) · turn / n")
+                .plan("turn", "bent by", Quantity.degrees(bend.turnDegrees()))
+                .plan("t", "sheet", Quantity.mm(bend.sheetMm()))
+                .plan("s", "left under a kerf", Quantity.mm(bend.leftMm()))
+                .plan("w", "width of the cut", Quantity.mm(bend.kerfMm()))
+                .plan("r", "outside radius", Quantity.mm(bend.radiusMm()))
+                .source("geometry: the kerfs close on the inside; common practice");
     }
 
     static Calculator plywood() {
@@ -228,35 +191,25 @@ final class CurveCalculators {
                     double r = Require.positive("radius", in.mm(radius), "mm");
                     double across = PlywoodBend.acrossMm(t);
                     double along = PlywoodBend.alongMm(t);
-                    Supplier<Working> working =
-                            () ->
-                                    Working.of(
-                                                    "least radius by thickness, in between in a straight line")
-                                            .plan("t", "thickness", Quantity.mm(t))
-                                            .plan("r", "asked for", Quantity.mm(r))
-                                            .source(
-                                                    "APA, The Engineered Wood Association, from memory; dry, clear face");
-                    return List.of(
-                            Figure.of(
-                                    "across",
-                                    "Least radius, grain across the bend",
-                                    Quantity.mm(across),
-                                    working),
-                            Figure.of(
-                                    "along",
-                                    "Least radius, grain round the bend",
-                                    Quantity.mm(along),
-                                    working),
-                            Figure.of(
+                    return new Answers(() -> plywoodWorking(t, r))
+                            .mm("across", "Least radius, grain across the bend", across)
+                            .mm("along", "Least radius, grain round the bend", along)
+                            .add(
                                     "use-across",
                                     "Least radius over the one asked for, grain across",
-                                    Quantity.ratio(across / r),
-                                    working),
-                            Figure.of(
+                                    Quantity.ratio(across / r))
+                            .add(
                                     "use-along",
                                     "Least radius over the one asked for, grain round",
-                                    Quantity.ratio(along / r),
-                                    working));
+                                    Quantity.ratio(along / r))
+                            .list();
                 });
+    }
+
+    private static Working plywoodWorking(double t, double r) {
+        return Working.of("least radius by thickness, in between in a straight line")
+                .plan("t", "thickness", Quantity.mm(t))
+                .plan("r", "asked for", Quantity.mm(r))
+                .source("APA, The Engineered Wood Association, from memory; dry, clear face");
     }
 }

@@ -54,23 +54,17 @@ final class GeometryCalculators {
                                     "slope", in.number(slope), new Require.Range(-89, 89, "°"));
                     double t = Require.positive("thickness", in.mm(thickness), "mm");
                     Upright upright = Upright.under(in.mm(front), t, degrees);
-                    return List.of(
-                            height(
-                                    "rear",
-                                    "Height at the rear face",
-                                    upright.rearFaceMm(),
-                                    in.mm(front),
-                                    t,
-                                    degrees),
-                            height(
-                                    "long-side",
-                                    "Length to cut, long side",
-                                    upright.longSideMm(),
-                                    in.mm(front),
-                                    t,
-                                    degrees),
-                            height("bevel", "Bevel", 0, in.mm(front), t, degrees));
+                    return heights(upright, in.mm(front), t, degrees);
                 });
+    }
+
+    private static List<Figure> heights(Upright upright, double front, double t, double degrees) {
+        double rear = upright.rearFaceMm();
+        double side = upright.longSideMm();
+        return List.of(
+                height("rear", "Height at the rear face", rear, front, t, degrees),
+                height("long-side", "Length to cut, long side", side, front, t, degrees),
+                height("bevel", "Bevel", 0, front, t, degrees));
     }
 
     private static Figure height(

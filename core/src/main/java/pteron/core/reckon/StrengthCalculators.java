@@ -29,47 +29,43 @@ final class StrengthCalculators {
                 List.of(span, width, depth, modulus, spread, middle),
                 in -> {
                     RectangleSection section = new RectangleSection(in.mm(width), in.mm(depth));
-                    Beam beam = new Beam(in.mm(span), in.number(modulus) * section.inertiaMm4());
-                    double w = in.number(spread);
-                    double p = in.number(middle);
-                    double moment = beam.spreadMoment(w) + beam.middleMoment(p);
-                    double sag = beam.spreadDeflection(w) + beam.middleDeflection(p);
-                    Working working =
-                            Working.of(
-                                            "M = w L²/8 + P L/4; s = M / (b h²/6); f = 5 w L^4/(384 E I) + P L³/(48 E I)")
-                                    .plan("L", "span", Quantity.mm(beam.spanMm()))
-                                    .plan("b", "width", Quantity.mm(section.widthMm()))
-                                    .plan("h", "depth", Quantity.mm(section.depthMm()))
-                                    .plan("E", "modulus", Quantity.stress(in.number(modulus)))
-                                    .plan(
-                                            "w",
-                                            "spread load",
-                                            new Quantity(w, Unit.NEWTON_PER_MILLIMETRE))
-                                    .plan("P", "load in the middle", Quantity.newton(p))
-                                    .source("any beam table; no factors of safety");
-                    return List.of(
-                            Figure.of(
-                                    "moment",
-                                    "Greatest moment",
-                                    new Quantity(moment, Unit.NEWTON_MILLIMETRE),
-                                    () -> working),
-                            Figure.of(
-                                    "stress",
-                                    "Greatest stress",
-                                    Quantity.stress(moment / section.modulusMm3()),
-                                    () -> working),
-                            Figure.of("deflection", "Deflection", Quantity.mm(sag), () -> working),
-                            Figure.of(
-                                    "inertia",
-                                    "Second moment of area",
-                                    new Quantity(section.inertiaMm4(), Unit.QUARTIC_MILLIMETRE),
-                                    () -> working),
-                            Figure.of(
-                                    "section-modulus",
-                                    "Section modulus",
-                                    new Quantity(section.modulusMm3(), Unit.CUBIC_MILLIMETRE),
-                                    () -> working));
+                    return bar(
+                            section,
+                            in.mm(span),
+                            in.number(modulus),
+                            in.number(spread),
+                            in.number(middle));
                 });
+    }
+
+    private static List<Figure> bar(
+            RectangleSection section, double span, double e, double w, double p) {
+        Beam beam = new Beam(span, e * section.inertiaMm4());
+        double moment = beam.spreadMoment(w) + beam.middleMoment(p);
+        double sag = beam.spreadDeflection(w) + beam.middleDeflection(p);
+        Working working =
+                Working.of(
+                                "M = w L²/8 + P L/4; s = M / (b h²/6); f = 5 w L^4/(384 E I) + P L³/(48 E I)")
+                        .plan("L", "span", Quantity.mm(beam.spanMm()))
+                        .plan("b", "width", Quantity.mm(section.widthMm()))
+                        .plan("h", "depth", Quantity.mm(section.depthMm()))
+                        .plan("E", "modulus", Quantity.stress(e))
+                        .plan("w", "spread load", new Quantity(w, Unit.NEWTON_PER_MILLIMETRE))
+                        .plan("P", "load in the middle", Quantity.newton(p))
+                        .source("any beam table; no factors of safety");
+        return new Answers(() -> working)
+                .add("moment", "Greatest moment", new Quantity(moment, Unit.NEWTON_MILLIMETRE))
+                .add("stress", "Greatest stress", Quantity.stress(moment / section.modulusMm3()))
+                .mm("deflection", "Deflection", sag)
+                .add(
+                        "inertia",
+                        "Second moment of area",
+                        new Quantity(section.inertiaMm4(), Unit.QUARTIC_MILLIMETRE))
+                .add(
+                        "section-modulus",
+                        "Section modulus",
+                        new Quantity(section.modulusMm3(), Unit.CUBIC_MILLIMETRE))
+                .list();
     }
 
     static Calculator sandwich() {
@@ -111,65 +107,45 @@ final class StrengthCalculators {
         double along = answer.coupleMoment() / (strip.leverMm() * strip.widthMm() * t);
         double own = answer.faceMoment() / 2 * 6 / (strip.widthMm() * t * t);
         double shear = answer.coreForce() / (strip.widthMm() * strip.leverMm());
-        Working working =
-                Working.of(
-                                "f = P (8 L³ − 4 L a² + a³)/(384 D) + (D0/D · M − m) · D0/(S D); sa = (M − Mf)/(d b t); sb = 3 Mf/(b t²); tau = Q/(b d)")
-                        .plan("L", "span", Quantity.mm(load.spanMm))
-                        .plan("a", "patch", Quantity.mm(load.patchMm))
-                        .plan("P", "load", Quantity.newton(load.force))
-                        .worked(
-                                "D0",
-                                "stiffness by stretch of the faces",
-                                new Quantity(
-                                        strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
-                        .worked(
-                                "Df",
-                                "stiffness of the faces alone",
-                                new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
-                        .worked(
-                                "S",
-                                "stiffness of the core in shear",
-                                Quantity.newton(strip.shearStiffness()))
-                        .worked(
-                                "Mf",
-                                "moment carried by the faces' own bending",
-                                new Quantity(answer.faceMoment(), Unit.NEWTON_MILLIMETRE))
-                        .worked(
-                                "d/t",
-                                "lever over face; below 5.77 thin-face formulas fail",
-                                Quantity.ratio(strip.leverToFace()))
-                        .source(
-                                "thick faces, H. G. Allen 1969, ch. 2, from memory; no factors of safety");
-        return List.of(
-                Figure.of(
-                        "deflection",
-                        "Deflection",
-                        Quantity.mm(answer.deflectionMm()),
-                        () -> working),
-                Figure.of(
-                        "bending-part",
-                        "of it by bending",
-                        Quantity.mm(answer.bendingMm()),
-                        () -> working),
-                Figure.of(
-                        "shear-part",
-                        "of it by shear of the core",
-                        Quantity.mm(answer.shearMm()),
-                        () -> working),
-                Figure.of(
-                        "face-stretch",
-                        "Stress along the faces",
-                        Quantity.stress(along),
-                        () -> working),
-                Figure.of(
-                        "face-bending",
-                        "Stress by the faces' own bending",
-                        Quantity.stress(own),
-                        () -> working),
-                Figure.of(
+        return new Answers(() -> working(strip, load, answer))
+                .mm("deflection", "Deflection", answer.deflectionMm())
+                .mm("bending-part", "of it by bending", answer.bendingMm())
+                .mm("shear-part", "of it by shear of the core", answer.shearMm())
+                .add("face-stretch", "Stress along the faces", Quantity.stress(along))
+                .add("face-bending", "Stress by the faces' own bending", Quantity.stress(own))
+                .add(
                         "core-shear",
                         "Shear stress of the core",
-                        new Quantity(shear, Unit.NEWTON_PER_SQUARE_MILLIMETRE),
-                        () -> working));
+                        new Quantity(shear, Unit.NEWTON_PER_SQUARE_MILLIMETRE))
+                .list();
+    }
+
+    private static Working working(SandwichStrip strip, Load load, ThickFaces.Answer answer) {
+        return Working.of(
+                        "f = P (8 L³ − 4 L a² + a³)/(384 D) + (D0/D · M − m) · D0/(S D); sa = (M − Mf)/(d b t); sb = 3 Mf/(b t²); tau = Q/(b d)")
+                .plan("L", "span", Quantity.mm(load.spanMm))
+                .plan("a", "patch", Quantity.mm(load.patchMm))
+                .plan("P", "load", Quantity.newton(load.force))
+                .worked(
+                        "D0",
+                        "stiffness by stretch of the faces",
+                        new Quantity(strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                .worked(
+                        "Df",
+                        "stiffness of the faces alone",
+                        new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                .worked(
+                        "S",
+                        "stiffness of the core in shear",
+                        Quantity.newton(strip.shearStiffness()))
+                .worked(
+                        "Mf",
+                        "moment carried by the faces' own bending",
+                        new Quantity(answer.faceMoment(), Unit.NEWTON_MILLIMETRE))
+                .worked(
+                        "d/t",
+                        "lever over face; below 5.77 thin-face formulas fail",
+                        Quantity.ratio(strip.leverToFace()))
+                .source("thick faces, H. G. Allen 1969, ch. 2, from memory; no factors of safety");
     }
 }

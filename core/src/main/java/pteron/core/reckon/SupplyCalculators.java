@@ -45,14 +45,10 @@ final class SupplyCalculators {
                                             "content of a cartridge",
                                             new Quantity(in.number(content), Unit.MILLILITRE))
                                     .source("volume; common practice: a tenth for waste");
-                    return List.of(
-                            Figure.of(
-                                    "each", "Bead from one cartridge", metres(each), () -> working),
-                            Figure.of(
-                                    "cartridges",
-                                    "Cartridges",
-                                    Quantity.count(number),
-                                    () -> working));
+                    return new Answers(() -> working)
+                            .add("each", "Bead from one cartridge", metres(each))
+                            .add("cartridges", "Cartridges", Quantity.count(number))
+                            .list();
                 });
     }
 
@@ -72,22 +68,25 @@ final class SupplyCalculators {
                 "Bars cut at the least total length bought",
                 List.of(parts, stock, kerf, trim, tolerance),
                 in -> {
-                    List<CutPart> list = new ArrayList<>();
-                    for (double length : in.lengths(parts)) {
-                        list.add(new CutPart("part " + (list.size() + 1), length));
-                    }
                     Saw saw = new Saw(in.mm(kerf), in.mm(trim), in.mm(tolerance));
-                    CuttingJob job = new CuttingJob(list, in.lengths(stock), saw);
-                    if (!job.tooLong().isEmpty()) {
-                        throw new IllegalArgumentException(
-                                "parts: [%s] mm is longer than the longest bar allows, %s mm; give a longer stock"
-                                        .formatted(
-                                                NumberText.format(
-                                                        job.tooLong().getFirst().lengthMm(), 3),
-                                                NumberText.format(job.longestPartMm(), 3)));
-                    }
-                    return answer(CuttingStage.of(job));
+                    return answer(CuttingStage.of(job(in.lengths(parts), in.lengths(stock), saw)));
                 });
+    }
+
+    private static CuttingJob job(List<Double> lengths, List<Double> stock, Saw saw) {
+        List<CutPart> parts = new ArrayList<>();
+        for (double length : lengths) {
+            parts.add(new CutPart("part " + (parts.size() + 1), length));
+        }
+        CuttingJob job = new CuttingJob(parts, stock, saw);
+        if (!job.tooLong().isEmpty()) {
+            throw new IllegalArgumentException(
+                    "parts: [%s] mm is longer than the longest bar allows, %s mm; give a longer stock"
+                            .formatted(
+                                    NumberText.format(job.tooLong().getFirst().lengthMm(), 3),
+                                    NumberText.format(job.longestPartMm(), 3)));
+        }
+        return job;
     }
 
     private static List<Figure> answer(CuttingPlan plan) {
@@ -103,19 +102,15 @@ final class SupplyCalculators {
         }
         Working written =
                 working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");
-        return List.of(
-                Figure.of("bars", "Bars to buy", Quantity.count(plan.bars().size()), () -> written),
-                Figure.of("bought", "Length to buy", metres(plan.boughtMm()), () -> written),
-                Figure.of(
-                        "bound",
-                        "No cutting needs less than",
-                        metres(plan.boundMm()),
-                        () -> written),
-                Figure.of(
+        return new Answers(() -> written)
+                .add("bars", "Bars to buy", Quantity.count(plan.bars().size()))
+                .add("bought", "Length to buy", metres(plan.boughtMm()))
+                .add("bound", "No cutting needs less than", metres(plan.boundMm()))
+                .add(
                         "waste",
                         "Left over and sawn away",
-                        new Quantity(plan.wastePercent(), Unit.PERCENT),
-                        () -> written));
+                        new Quantity(plan.wastePercent(), Unit.PERCENT))
+                .list();
     }
 
     private static Quantity metres(double mm) {

@@ -92,13 +92,13 @@ final class WarmthCalculators {
                             .worked("R''", "lower limit", resistance(wall.lowerLimit()))
                             .source("ISO 6946:2017, combined method; heat flowing level");
                 };
-        return List.of(
-                Figure.of("r", "R, air to air", resistance(wall.resistance()), working),
-                Figure.of(
+        return new Answers(working)
+                .add("r", "R, air to air", resistance(wall.resistance()))
+                .add(
                         "u",
                         "U",
-                        new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN),
-                        working));
+                        new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN))
+                .list();
     }
 
     private static Quantity resistance(double value) {
@@ -123,17 +123,13 @@ final class WarmthCalculators {
                                             .plan("t", "air", new Quantity(t, Unit.CELSIUS))
                                             .plan("h", "humidity", new Quantity(h, Unit.PERCENT))
                                             .source("ISO 13788, annex E; over ice below 0 °C");
-                    return List.of(
-                            Figure.of(
+                    return new Answers(working)
+                            .add(
                                     "dew-point",
                                     "Dew point",
-                                    new Quantity(HumidAir.condensesAt(pressure), Unit.CELSIUS),
-                                    working),
-                            Figure.of(
-                                    "pressure",
-                                    "Vapour pressure",
-                                    new Quantity(pressure, Unit.PASCAL),
-                                    working));
+                                    new Quantity(HumidAir.condensesAt(pressure), Unit.CELSIUS))
+                            .add("pressure", "Vapour pressure", new Quantity(pressure, Unit.PASCAL))
+                            .list();
                 });
     }
 
@@ -150,26 +146,23 @@ final class WarmthCalculators {
                 in -> {
                     int n = in.whole(coats);
                     double litres = Glue.litres(in.number(area), n, in.number(coverage));
-                    return List.of(
-                            Figure.of(
-                                    "litres",
-                                    "Glue",
-                                    new Quantity(litres, Unit.LITRE),
-                                    () ->
-                                            Working.of("V = A · n / c · 1.1")
-                                                    .plan(
-                                                            "A",
-                                                            "area",
-                                                            new Quantity(
-                                                                    in.number(area),
-                                                                    Unit.SQUARE_METRE))
-                                                    .plan("n", "coats", Quantity.count(n))
-                                                    .plan(
-                                                            "c",
-                                                            "m² from a litre",
-                                                            Quantity.ratio(in.number(coverage)))
-                                                    .source("common practice; a tenth is lost")));
+                    Supplier<Working> working =
+                            () ->
+                                    Working.of("V = A · n / c · 1.1")
+                                            .plan("A", "area", squareMetres(in.number(area)))
+                                            .plan("n", "coats", Quantity.count(n))
+                                            .plan(
+                                                    "c",
+                                                    "m² from a litre",
+                                                    Quantity.ratio(in.number(coverage)))
+                                            .source("common practice; a tenth is lost");
+                    Quantity answer = new Quantity(litres, Unit.LITRE);
+                    return new Answers(working).add("litres", "Glue", answer).list();
                 });
+    }
+
+    private static Quantity squareMetres(double value) {
+        return new Quantity(value, Unit.SQUARE_METRE);
     }
 
     static Calculator steps() {
@@ -187,13 +180,10 @@ final class WarmthCalculators {
                                             .plan("h", "floor", Quantity.mm(in.mm(height)))
                                             .plan("most", "highest step", Quantity.mm(in.mm(most)))
                                             .source("common practice");
-                    return List.of(
-                            Figure.of("count", "Steps", Quantity.count(steps.count()), working),
-                            Figure.of(
-                                    "height",
-                                    "Height of each",
-                                    Quantity.mm(steps.riserMm()),
-                                    working));
+                    return new Answers(working)
+                            .add("count", "Steps", Quantity.count(steps.count()))
+                            .mm("height", "Height of each", steps.riserMm())
+                            .list();
                 });
     }
 }

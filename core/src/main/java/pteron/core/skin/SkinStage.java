@@ -190,27 +190,27 @@ public final class SkinStage {
                         "Mass of the sheets",
                         Quantity.kg(mass),
                         () -> massWorking(pieces)));
+        figures.add(seamLength(seams));
+        for (Skin.Face face : Skin.Face.values()) {
+            figures.add(area(face, pieces));
+        }
+        return figures;
+    }
+
+    private static Figure seamLength(List<Seam> seams) {
         double metres =
                 seams.stream()
                         .filter(seam -> seam.skin().isOutside())
                         .mapToDouble(seam -> seam.line().lengthMm())
                         .sum();
-        figures.add(
-                Figure.of(
-                        SkinStation.SKINS.figure("outer-seams"),
-                        "Seams outside",
-                        new Quantity(metres / 1000, Unit.METRE),
-                        () ->
-                                Working.of("sum of the seams between outer sheets")
-                                        .worked(
-                                                "n",
-                                                "seams on all faces",
-                                                Quantity.count(seams.size()))
-                                        .source("geometry")));
-        for (Skin.Face face : Skin.Face.values()) {
-            figures.add(area(face, pieces));
-        }
-        return figures;
+        return Figure.of(
+                SkinStation.SKINS.figure("outer-seams"),
+                "Seams outside",
+                new Quantity(metres / 1000, Unit.METRE),
+                () ->
+                        Working.of("sum of the seams between outer sheets")
+                                .worked("n", "seams on all faces", Quantity.count(seams.size()))
+                                .source("geometry"));
     }
 
     private static Figure area(Skin.Face face, List<SheetPiece> pieces) {

@@ -67,11 +67,7 @@ public final class StrengthStage {
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
         double wind = Wind.pressure(plan.loads().windSpeed());
-        PanelFrame floor =
-                frame.panels().stream()
-                        .filter(panel -> panel.panel().kind() == PanelKind.FLOOR)
-                        .findFirst()
-                        .orElseThrow();
+        PanelFrame floor = frame.panel(PanelKind.FLOOR);
         List<MemberCheck> members = new ArrayList<>();
         WindZones zones = BoxInWind.zones(plan.box(), carrier);
         members.addAll(WallCheck.of(plan, frame.panels(), zones, library));

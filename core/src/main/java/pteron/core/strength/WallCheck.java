@@ -55,23 +55,27 @@ final class WallCheck {
                 double carried = (middle(uprights.get(i + 1)) - middle(uprights.get(i - 1))) / 2;
                 double fromEdge =
                         Math.min(middle(member) - wall.fromU(), wall.toU() - middle(member));
-                WindZones.Zone zone =
-                        zones.wall(
-                                panel.panel().kind().isSide(),
-                                fromEdge,
-                                carried * member.lengthMm() / 1e6);
-                checks.add(
-                        new MemberCheck(
-                                "stud",
-                                member.name(),
-                                member.section(),
-                                library.get(member.timber()),
-                                member.lengthMm(),
-                                new LoadCase(0, wind * zone.net() * carried / 1e6, 0),
-                                new MemberCheck.Setting(
-                                        Duration.SHORT, plan.loads().serviceClass(), zone)));
+                boolean side = panel.panel().kind().isSide();
+                double area = carried * member.lengthMm() / 1e6;
+                WindZones.Zone zone = zones.wall(side, fromEdge, area);
+                double load = wind * zone.net() * carried / 1e6;
+                MemberCheck.Setting setting =
+                        new MemberCheck.Setting(Duration.SHORT, plan.loads().serviceClass(), zone);
+                checks.add(stud(member, library, load, setting));
             }
         }
+    }
+
+    private static MemberCheck stud(
+            Member member, MaterialLibrary library, double load, MemberCheck.Setting setting) {
+        return new MemberCheck(
+                "stud",
+                member.name(),
+                member.section(),
+                library.get(member.timber()),
+                member.lengthMm(),
+                new LoadCase(0, load, 0),
+                setting);
     }
 
     private static double middle(Member member) {

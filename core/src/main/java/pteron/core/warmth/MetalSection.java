@@ -164,26 +164,8 @@ final class MetalSection {
             }
         }
         Balance balance = new Balance(count);
+        joinNeighbours(balance, along, through, conductivity);
         for (int i = 0; i < along.length; i++) {
-            for (int j = 0; j < rows; j++) {
-                int cell = i * rows + j;
-                if (j + 1 < rows) {
-                    balance.join(
-                            cell,
-                            cell + 1,
-                            along[i]
-                                    / (through[j] / 2 / conductivity[i][j]
-                                            + through[j + 1] / 2 / conductivity[i][j + 1]));
-                }
-                if (i + 1 < along.length) {
-                    balance.join(
-                            cell,
-                            cell + rows,
-                            through[j]
-                                    / (along[i] / 2 / conductivity[i][j]
-                                            + along[i + 1] / 2 / conductivity[i + 1][j]));
-                }
-            }
             // 1 degree inside, 0 outside; the air's resistance in mm·m·K/W, as the cells' are
             double inner = film(wall.surfaces().inside(), through[0], conductivity[i][0]);
             double outer =
@@ -192,6 +174,25 @@ final class MetalSection {
             balance.hold(i * rows + rows - 1, along[i] / outer, 0);
         }
         return balance.flow() / (halfBayMm / 1000);
+    }
+
+    private static void joinNeighbours(
+            Balance balance, double[] along, double[] through, double[][] conductivity) {
+        int rows = through.length;
+        for (int i = 0; i < along.length; i++) {
+            for (int j = 0; j < rows; j++) {
+                int cell = i * rows + j;
+                double here = conductivity[i][j];
+                if (j + 1 < rows) {
+                    double next = through[j + 1] / 2 / conductivity[i][j + 1];
+                    balance.join(cell, cell + 1, along[i] / (through[j] / 2 / here + next));
+                }
+                if (i + 1 < along.length) {
+                    double next = along[i + 1] / 2 / conductivity[i + 1][j];
+                    balance.join(cell, cell + rows, through[j] / (along[i] / 2 / here + next));
+                }
+            }
+        }
     }
 
     private static double film(double resistance, double thicknessMm, double conductivity) {

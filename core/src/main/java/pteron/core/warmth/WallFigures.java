@@ -50,42 +50,43 @@ final class WallFigures {
     }
 
     private void resistance() {
-        Supplier<Working> working =
-                () -> {
-                    Working.Builder steps =
-                            Working.of(
-                                    wall.metalFrame()
-                                            ? "R = ΔT / q of the section in two dimensions, U = 1 / R"
-                                            : "R = (R' + R'') / 2, U = 1 / R");
-                    steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()));
-                    for (WarmLayer layer : wall.layers()) {
-                        steps.material(
-                                "R",
-                                layer.name() + ", bay",
-                                resistance(layer.resistance(Path.BAY)));
-                    }
-                    steps.standard("Rse", "outside", resistance(wall.surfaces().outside()));
-                    steps.worked(
-                            "f",
-                            counted ? "share of the members, counted" : "share of the members",
-                            new Quantity(100 * wall.memberShare(), Unit.PERCENT));
-                    steps.worked(
-                            "g",
-                            "share of the gaps round the foam",
-                            new Quantity(100 * wall.gapShare(), Unit.PERCENT));
-                    steps.worked("R'", "upper limit", resistance(wall.upperLimit()));
-                    steps.worked("R''", "lower limit", resistance(wall.lowerLimit()));
-                    return steps.source(
-                            wall.metalFrame()
-                                    ? "the two-dimensional section by finite volumes, as ISO 10211 asks; R' and R'' are shown beside it and not used"
-                                    : "ISO 6946:2017, combined method");
-                };
-        add("r", "R, air to air,", resistance(wall.resistance()), working);
+        add("r", "R, air to air,", resistance(wall.resistance()), this::resistanceWorking);
         add(
                 "u",
                 "U",
                 new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN),
-                working);
+                this::resistanceWorking);
+        frameShare();
+    }
+
+    private Working resistanceWorking() {
+        Working.Builder steps =
+                Working.of(
+                        wall.metalFrame()
+                                ? "R = ΔT / q of the section in two dimensions, U = 1 / R"
+                                : "R = (R' + R'') / 2, U = 1 / R");
+        steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()));
+        for (WarmLayer layer : wall.layers()) {
+            steps.material("R", layer.name() + ", bay", resistance(layer.resistance(Path.BAY)));
+        }
+        steps.standard("Rse", "outside", resistance(wall.surfaces().outside()));
+        steps.worked(
+                "f",
+                counted ? "share of the members, counted" : "share of the members",
+                new Quantity(100 * wall.memberShare(), Unit.PERCENT));
+        steps.worked(
+                "g",
+                "share of the gaps round the foam",
+                new Quantity(100 * wall.gapShare(), Unit.PERCENT));
+        steps.worked("R'", "upper limit", resistance(wall.upperLimit()));
+        steps.worked("R''", "lower limit", resistance(wall.lowerLimit()));
+        return steps.source(
+                wall.metalFrame()
+                        ? "the two-dimensional section by finite volumes, as ISO 10211 asks; R' and R'' are shown beside it and not used"
+                        : "ISO 6946:2017, combined method");
+    }
+
+    private void frameShare() {
         if (wall.memberShare() > 0) {
             add(
                     "frame-share",
@@ -125,6 +126,10 @@ final class WallFigures {
                     return steps.source("ISO 6946:2017; heat that runs sideways left out");
                 });
         between(inside, outside);
+        metalFace(inside, outside);
+    }
+
+    private void metalFace(double inside, double outside) {
         if (wall.metalFrame()) {
             List<Double> line = wall.temperatures(Path.MEMBER, inside, outside);
             int member = metal();

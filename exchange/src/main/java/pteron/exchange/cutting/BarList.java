@@ -9,21 +9,16 @@ import pteron.exchange.csv.Csv;
 /** Writes the bars and what is cut from each. */
 final class BarList {
 
+    private static final String[] HEADER = {
+        "bar", "timber", "thickness mm", "depth mm", "stock mm", "kerf mm", "rest mm", "pieces"
+    };
+
     private BarList() {}
 
     /** {@return one row for each bar: what it is and what is cut from it} */
     static String text(BarCutting cutting) {
         return Csv.text(
-                new String[] {
-                    "bar",
-                    "timber",
-                    "thickness mm",
-                    "depth mm",
-                    "stock mm",
-                    "kerf mm",
-                    "rest mm",
-                    "pieces"
-                },
+                HEADER,
                 rows -> {
                     int number = 0;
                     for (Map.Entry<BarCutting.Kind, CuttingPlan> kind :

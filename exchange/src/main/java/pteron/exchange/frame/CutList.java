@@ -8,24 +8,26 @@ import pteron.exchange.csv.Csv;
 /** Writes the cut list. */
 final class CutList {
 
+    private static final String[] HEADER = {
+        "name",
+        "role",
+        "panel",
+        "timber",
+        "thickness mm",
+        "depth mm",
+        "length mm",
+        "start cut °",
+        "end cut °",
+        "rip °",
+        "mass kg"
+    };
+
     private CutList() {}
 
     /** {@return one row for each member: what to cut, how long, at which angles} */
     static String text(BoxModel model) {
         return Csv.text(
-                new String[] {
-                    "name",
-                    "role",
-                    "panel",
-                    "timber",
-                    "thickness mm",
-                    "depth mm",
-                    "length mm",
-                    "start cut °",
-                    "end cut °",
-                    "rip °",
-                    "mass kg"
-                },
+                HEADER,
                 rows -> {
                     for (Member member : model.members()) {
                         rows.print(

@@ -10,26 +10,28 @@ import pteron.exchange.csv.Csv;
 /** Writes every joint of the make-up with its glue. */
 final class GlueList {
 
+    private static final String[] HEADER = {
+        "part",
+        "joint",
+        "outer",
+        "inner",
+        "held",
+        "glue",
+        "area m2",
+        "coats",
+        "litres",
+        "from C",
+        "to C",
+        "open minutes",
+        "cure hours"
+    };
+
     private GlueList() {}
 
     /** {@return every joint of the make-up with its glue: coats, litres, temperatures, times} */
     static String text(BoxModel model) {
         return Csv.text(
-                new String[] {
-                    "part",
-                    "joint",
-                    "outer",
-                    "inner",
-                    "held",
-                    "glue",
-                    "area m2",
-                    "coats",
-                    "litres",
-                    "from C",
-                    "to C",
-                    "open minutes",
-                    "cure hours"
-                },
+                HEADER,
                 rows ->
                         model.made()
                                 .ifPresent(

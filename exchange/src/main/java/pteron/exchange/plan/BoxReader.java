@@ -60,6 +60,15 @@ final class BoxReader {
                 at.number("xMm", PlanLimits.OUTLINE_X), at.number("zMm", PlanLimits.OUTLINE_Z));
     }
 
+    private static WheelArch arch(JsonCursor at) throws PlanFormatException {
+        return new WheelArch(
+                at.number("fromMm", PlanLimits.OUTLINE_X),
+                at.number("lengthMm", PlanLimits.ARCH),
+                at.number("heightMm", PlanLimits.ARCH),
+                at.number("depthMm", PlanLimits.ARCH),
+                at.number("cornerMm", PlanLimits.OVERHANG));
+    }
+
     private static BoxDetails details(JsonCursor at) throws PlanFormatException {
         DropFloor drop =
                 at.has("dropFloor")
@@ -70,16 +79,7 @@ final class BoxReader {
                                                 d.number("fromMm", PlanLimits.OUTLINE_X),
                                                 d.number("depthMm", PlanLimits.DROP)))
                         : DropFloor.NONE;
-        List<WheelArch> arches =
-                at.objectsOr(
-                        "wheelArches",
-                        arch ->
-                                new WheelArch(
-                                        arch.number("fromMm", PlanLimits.OUTLINE_X),
-                                        arch.number("lengthMm", PlanLimits.ARCH),
-                                        arch.number("heightMm", PlanLimits.ARCH),
-                                        arch.number("depthMm", PlanLimits.ARCH),
-                                        arch.number("cornerMm", PlanLimits.OVERHANG)));
+        List<WheelArch> arches = at.objectsOr("wheelArches", BoxReader::arch);
         Overhang overhang =
                 at.has("overhang")
                         ? at.object(

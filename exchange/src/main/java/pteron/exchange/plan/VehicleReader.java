@@ -1,6 +1,5 @@
 package pteron.exchange.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import pteron.core.plan.StartingVehicles;
 import pteron.core.vehicle.Cab;
@@ -187,28 +186,9 @@ final class VehicleReader {
         double ahead = at.number("couplerAheadMm", VehicleLimits.COUPLER_AHEAD);
         List<Double> places = at.numbers("axlesMm", VehicleLimits.PLACE_ON_DECK);
         double diameter = at.number("wheelDiameterMm", VehicleLimits.WHEEL_DIAMETER);
-        double[] empty =
-                at.object(
-                        "empty",
-                        e ->
-                                new double[] {
-                                    e.number("massKg", VehicleLimits.EMPTY_AXLE),
-                                    e.number("couplerKg", VehicleLimits.EMPTY_COUPLER)
-                                });
-        double[] ratings =
-                at.object(
-                        "ratings",
-                        r ->
-                                new double[] {
-                                    r.number("grossKg", VehicleLimits.RATING),
-                                    r.number("axlesKg", VehicleLimits.RATING),
-                                    r.number("couplerKg", VehicleLimits.RATING)
-                                });
-        List<Axle> axles = new ArrayList<>();
-        for (double place : places) {
-            int count = places.size();
-            axles.add(new Axle(place, (empty[0] - empty[1]) / count, ratings[1] / count));
-        }
+        double[] empty = at.object("empty", VehicleReader::firstEmpty);
+        double[] ratings = at.object("ratings", VehicleReader::firstRatings);
+        List<Axle> axles = alike(places, empty[0] - empty[1], ratings[1]);
         double tyre = usual.gear().wheels().widthMm();
         double track = deck.widthMm() + 2 * BESIDE_DECK_MM + tyre;
         Steel steel =
@@ -226,5 +206,28 @@ final class VehicleReader {
                         Weighed.TYPED),
                 steel,
                 List.of());
+    }
+
+    private static double[] firstEmpty(JsonCursor at) throws PlanFormatException {
+        return new double[] {
+            at.number("massKg", VehicleLimits.EMPTY_AXLE),
+            at.number("couplerKg", VehicleLimits.EMPTY_COUPLER)
+        };
+    }
+
+    private static double[] firstRatings(JsonCursor at) throws PlanFormatException {
+        return new double[] {
+            at.number("grossKg", VehicleLimits.RATING),
+            at.number("axlesKg", VehicleLimits.RATING),
+            at.number("couplerKg", VehicleLimits.RATING)
+        };
+    }
+
+    /** {@return axles that share load and rating alike} */
+    private static List<Axle> alike(List<Double> places, double emptyKg, double ratingKg) {
+        int count = places.size();
+        return places.stream()
+                .map(place -> new Axle(place, emptyKg / count, ratingKg / count))
+                .toList();
     }
 }

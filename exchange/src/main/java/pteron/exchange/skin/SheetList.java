@@ -9,23 +9,25 @@ import pteron.exchange.csv.Csv;
 /** Writes the pieces of sheet. */
 final class SheetList {
 
+    private static final String[] HEADER = {
+        "piece",
+        "panel",
+        "face",
+        "material",
+        "thickness mm",
+        "width mm",
+        "height mm",
+        "area m²",
+        "holes",
+        "mass kg"
+    };
+
     private SheetList() {}
 
     /** {@return one row for each piece of sheet: where it goes and how large it is} */
     static String text(BoxModel model) {
         return Csv.text(
-                new String[] {
-                    "piece",
-                    "panel",
-                    "face",
-                    "material",
-                    "thickness mm",
-                    "width mm",
-                    "height mm",
-                    "area m²",
-                    "holes",
-                    "mass kg"
-                },
+                HEADER,
                 rows ->
                         model.built()
                                 .ifPresent(

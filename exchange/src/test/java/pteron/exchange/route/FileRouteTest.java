@@ -51,7 +51,7 @@ class FileRouteTest {
                                                 files.words().findings().keySet().stream(),
                                                 files.words().cures().keySet().stream()))
                         .toList();
-        assertThat(all).doesNotHaveDuplicates().hasSizeGreaterThan(150);
+        assertThat(all).doesNotHaveDuplicates().hasSizeGreaterThan(140);
     }
 
     /** A station that says and gives nothing is not registered in earnest. */
