@@ -3,7 +3,6 @@ package pteron.app.drawing;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.geometry.Bounds2;
-import pteron.core.geometry.Point2;
 
 /**
  * Between mm of a view, v upwards, and pixels, y downwards. Immutable.
@@ -51,10 +50,6 @@ record ViewTransform(double scale, double left, double ground) {
 
     double y(double v) {
         return ground - scale * v;
-    }
-
-    Point2 toView(double x, double y) {
-        return new Point2((x - left) / scale, (ground - y) / scale);
     }
 
     /** {@return this transform nearer or farther by a factor, a pixel staying where it is} */

@@ -194,7 +194,8 @@ class DrawingBehaviorTest {
         assertThat(fit.x(drawing.bounds().toU())).isLessThanOrEqualTo(800);
         assertThat(fit.y(drawing.bounds().toV())).isGreaterThanOrEqualTo(0);
         assertThat(fit.y(drawing.bounds().fromV())).isLessThanOrEqualTo(500);
-        Point2 at = fit.toView(300, 200);
+        Point2 at =
+                new Point2((300 - fit.left()) / fit.scale(), (fit.ground() - 200) / fit.scale());
         ViewTransform near = fit.zoomed(2, 300, 200);
         assertThat(near.x(at.u())).isCloseTo(300, within(1e-9));
         assertThat(near.y(at.v())).isCloseTo(200, within(1e-9));

@@ -22,7 +22,7 @@ import pteron.app.keep.UserFolders;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.StartingPlans;
+import pteron.core.plan.SamplePlans;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.RecoveryFile;
@@ -173,20 +173,20 @@ class NothingIsLostTest extends DesktopRobot {
         await(() -> window.bench() != null);
         robot.push(KeyCode.CONTROL, KeyCode.U);
         settle();
-        assertThat(plan().units()).isNotEqualTo(StartingPlans.rakedNose().units());
+        assertThat(plan().units()).isNotEqualTo(SamplePlans.rakedNose().units());
     }
 
     @Test
     void openingAnother_asksFirst() throws Exception {
         Path other = folder.resolve("other.json");
-        PlanFile.save(StartingPlans.slopedTail(), other);
+        PlanFile.save(SamplePlans.slopedTail(), other);
         Path file = saved("first.json");
         type("box.length", "4370");
         BoxPlan changed = plan();
         robot.interact(() -> window.files().openInstead(other));
         settle();
         answer("Save");
-        await(() -> plan().equals(StartingPlans.slopedTail()));
+        await(() -> plan().equals(SamplePlans.slopedTail()));
         assertThat(read(file)).isEqualTo(changed);
     }
 
@@ -194,7 +194,7 @@ class NothingIsLostTest extends DesktopRobot {
     @Test
     void openingAnother_editedMeanwhile_asks() throws Exception {
         Path other = folder.resolve("later.json");
-        PlanFile.save(StartingPlans.slopedTail(), other);
+        PlanFile.save(SamplePlans.slopedTail(), other);
         robot.interact(
                 () -> {
                     window.files().openInstead(other);
@@ -222,7 +222,7 @@ class NothingIsLostTest extends DesktopRobot {
     @Test
     void changedBySomebodyElse_bothAreKept() throws Exception {
         Path file = saved("shared.json");
-        BoxPlan theirs = StartingPlans.slopedTail();
+        BoxPlan theirs = SamplePlans.slopedTail();
         PlanFile.save(theirs, file);
         type("box.length", "4380");
         BoxPlan mine = plan();
@@ -252,11 +252,11 @@ class NothingIsLostTest extends DesktopRobot {
     @Test
     void changedBySomebodyElse_isAskedOnce() throws Exception {
         Path file = saved("once.json");
-        PlanFile.save(StartingPlans.slopedTail(), file);
+        PlanFile.save(SamplePlans.slopedTail(), file);
         await(() -> asked() && question().contains("outside of this window"));
         saveIntoTheirs();
         assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
-        PlanFile.save(StartingPlans.rakedNose(), file);
+        PlanFile.save(SamplePlans.rakedNose(), file);
         Thread.sleep(2 * Keeper.USUAL.toMillis());
         assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
         assertThat(question()).contains("meanwhile");
@@ -266,10 +266,10 @@ class NothingIsLostTest extends DesktopRobot {
     @Test
     void theFileIsWatched() throws Exception {
         Path file = saved("watched.json");
-        PlanFile.save(StartingPlans.slopedTail(), file);
+        PlanFile.save(SamplePlans.slopedTail(), file);
         await(() -> asked() && question().contains("Somebody else changed"));
         answer("Open theirs");
-        await(() -> plan().equals(StartingPlans.slopedTail()));
+        await(() -> plan().equals(SamplePlans.slopedTail()));
     }
 
     @Test

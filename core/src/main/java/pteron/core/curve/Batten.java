@@ -136,20 +136,6 @@ public final class Batten implements Curve {
     }
 
     /**
-     * Bending energy of the strip for a bending stiffness of 1.
-     *
-     * <pre>  U = ½ ∫ k² ds  </pre>
-     *
-     * <p>Source: any beam theory. Example: a quarter circle of radius 1000 would have ½ · 1571 / 1000² =
-     * 0.000785 per mm.
-     *
-     * @return energy (1/mm)
-     */
-    public double bendingEnergy() {
-        return GaussSum.over(stations(), s -> curvature(s) * curvature(s)) / 2;
-    }
-
-    /**
      * Stress in a bent strip.
      *
      * <pre>  s = E · t · k / 2  </pre>

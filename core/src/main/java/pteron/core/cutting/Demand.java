@@ -80,13 +80,4 @@ record Demand(long[] sizes, List<List<CutPart>> parts, long[] capacities, long[]
         }
         return used;
     }
-
-    /** {@return the same bars with fewer parts wanted} */
-    Demand wanting(int[] left) {
-        List<List<CutPart>> fewer = new ArrayList<>();
-        for (int kind = 0; kind < kinds(); kind++) {
-            fewer.add(parts.get(kind).subList(0, left[kind]));
-        }
-        return new Demand(sizes, fewer, capacities, costs);
-    }
 }

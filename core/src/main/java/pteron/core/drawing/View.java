@@ -52,11 +52,6 @@ public enum View {
         return this == FRONT || this == REAR;
     }
 
-    /** {@return whether v is the height over the ground} */
-    public boolean isElevation() {
-        return isSide() || isEnd();
-    }
-
     /**
      * {@return where a point of the box lies in this view; on the sheet of all views, in the left one}
      *

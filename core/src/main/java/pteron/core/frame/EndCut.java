@@ -1,7 +1,6 @@
 package pteron.core.frame;
 
 import java.util.List;
-import pteron.core.quantity.Tolerance;
 
 /**
  * The cuts at one end of a member. Immutable.
@@ -17,11 +16,5 @@ public record EndCut(List<Double> degrees) {
     /** Copies the list. */
     public EndCut {
         degrees = List.copyOf(degrees);
-    }
-
-    /** {@return whether the end is cut square, within a tenth of a degree} */
-    public boolean isSquare() {
-        return degrees.stream()
-                .allMatch(angle -> Math.abs(angle) < Tolerance.PENCIL.angleDegrees());
     }
 }

@@ -27,11 +27,6 @@ public record Line2(Point2 origin, Point2 direction) {
         return new Line2(origin.minus(direction.leftNormal().times(distanceMm)), direction);
     }
 
-    /** {@return distance of a point to the left of this line (mm), negative to the right} */
-    public double leftDistance(Point2 point) {
-        return direction.cross(point.minus(origin));
-    }
-
     /** {@return how far along this line a point lies (mm)} */
     public double along(Point2 point) {
         return direction.dot(point.minus(origin));

@@ -72,32 +72,4 @@ public record Beam(double spanMm, double stiffness) {
     public double middleDeflection(double load) {
         return load * Math.pow(spanMm, 3) / (48 * stiffness);
     }
-
-    /**
-     * Deflection of the free end under a load there, held at the other end.
-     *
-     * <pre>  f = P a³ / (3 E I)  </pre>
-     *
-     * <p>Source: any beam table. Example: a 500, EI 1e10, P 1000 gives 4.167 mm.
-     *
-     * @param load P (N)
-     * @return deflection (mm)
-     */
-    public double freeEndDeflection(double load) {
-        return load * Math.pow(spanMm, 3) / (3 * stiffness);
-    }
-
-    /**
-     * Deflection of the free end under a spread load, held at the other end.
-     *
-     * <pre>  f = w a⁴ / (8 E I)  </pre>
-     *
-     * <p>Source: any beam table. Example: a 500, EI 1e10, w 1 gives 0.781 mm.
-     *
-     * @param load w (N/mm)
-     * @return deflection (mm)
-     */
-    public double freeSpreadDeflection(double load) {
-        return load * Math.pow(spanMm, 4) / (8 * stiffness);
-    }
 }

@@ -31,31 +31,6 @@ public final class StartingPlans {
                         new OutlinePoint(LENGTH, 0)));
     }
 
-    /** {@return a box with a raked nose} */
-    public static BoxPlan rakedNose() {
-        return plan(
-                "Raked nose",
-                List.of(
-                        new OutlinePoint(0, 0),
-                        new OutlinePoint(0, 950),
-                        new OutlinePoint(560, HEIGHT),
-                        new OutlinePoint(LENGTH, HEIGHT),
-                        new OutlinePoint(LENGTH, 0)));
-    }
-
-    /** {@return a box with a raked nose and a sloped tail} */
-    public static BoxPlan slopedTail() {
-        return plan(
-                "Sloped tail",
-                List.of(
-                        new OutlinePoint(0, 0),
-                        new OutlinePoint(0, 950),
-                        new OutlinePoint(560, HEIGHT),
-                        new OutlinePoint(3500, HEIGHT),
-                        new OutlinePoint(LENGTH, 1300),
-                        new OutlinePoint(LENGTH, 0)));
-    }
-
     /** {@return a plan with a ready outline on a trailer; over a cab, on a pickup} */
     public static BoxPlan of(OutlineStart start) {
         if (start == OutlineStart.OVER_CAB) {

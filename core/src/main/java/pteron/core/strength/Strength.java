@@ -1,9 +1,7 @@
 package pteron.core.strength;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.mechanics.Check;
@@ -30,10 +28,5 @@ public record Strength(
         byMember = Map.copyOf(byMember);
         figures = List.copyOf(figures);
         findings = List.copyOf(findings);
-    }
-
-    /** {@return the check that is worked hardest, empty when there are none} */
-    public Optional<Check> governing() {
-        return checks.stream().max(Comparator.comparingDouble(Check::utilisation));
     }
 }

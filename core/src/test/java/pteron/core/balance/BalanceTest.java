@@ -15,6 +15,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.stage.Part;
 import pteron.core.vehicle.Trailer;
@@ -61,7 +62,7 @@ class BalanceTest {
     /** Moments of all parts about the coupler, added up here once more, against axles and coupler. */
     @Test
     void loads_balanceTheParts() {
-        BoxModel model = model(StartingPlans.rakedNose());
+        BoxModel model = model(SamplePlans.rakedNose());
         Balance balance = model.balance();
         double moment = 0;
         double mass = 0;

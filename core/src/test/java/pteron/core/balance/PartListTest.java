@@ -9,6 +9,7 @@ import pteron.core.frame.Frame;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.sealing.Sealing;
 import pteron.core.stage.Part;
@@ -76,7 +77,7 @@ class PartListTest {
 
     @Test
     void groups_addUp() {
-        Balance balance = balance(StartingPlans.rakedNose());
+        Balance balance = balance(SamplePlans.rakedNose());
         double sum = 0;
         for (Group group : Group.values()) {
             sum += balance.massKg(group);

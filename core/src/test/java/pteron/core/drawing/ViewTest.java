@@ -40,8 +40,8 @@ class ViewTest {
             assertThat(view.key()).isNotBlank();
             assertThat(view.title()).isNotBlank();
         }
-        assertThat(View.LEFT.isElevation()).isTrue();
-        assertThat(View.PLAN.isElevation()).isFalse();
+        assertThat(View.LEFT.isSide()).isTrue();
+        assertThat(View.PLAN.isSide()).isFalse();
     }
 
     @Test

@@ -13,7 +13,7 @@ import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
-import pteron.core.plan.StartingPlans;
+import pteron.core.plan.SamplePlans;
 
 class BoxEditsTest {
 
@@ -48,7 +48,7 @@ class BoxEditsTest {
 
     @Test
     void slopedTail_movesWhole() {
-        BoxPlan longer = BoxEdits.withLength(StartingPlans.slopedTail(), 4400);
+        BoxPlan longer = BoxEdits.withLength(SamplePlans.slopedTail(), 4400);
         assertThat(longer.box().outline().get(3)).isEqualTo(new OutlinePoint(3600, 2160));
         assertThat(longer.box().outline().get(4)).isEqualTo(new OutlinePoint(4400, 1300));
         assertThat(OutlineStage.of(longer.box()).usable()).isTrue();
@@ -56,7 +56,7 @@ class BoxEditsTest {
 
     @Test
     void corner_onlyThatOneMoves() {
-        BoxPlan plan = StartingPlans.rakedNose();
+        BoxPlan plan = SamplePlans.rakedNose();
         BoxPlan other = BoxEdits.withCorner(plan, 2, 700, 2100);
         assertThat(other.box().outline().get(2)).isEqualTo(new OutlinePoint(700, 2100));
         assertThat(other.box().outline().get(1)).isEqualTo(plan.box().outline().get(1));

@@ -17,6 +17,7 @@ import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.OutlinePoint.Straight;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.StartingVehicles;
 
@@ -120,7 +121,7 @@ class ToolsTest {
         Snapping.Snap both = Snapping.corner(SQUARE, 1, new Point2(20, 2150), 45);
         assertThat(both.words()).contains("level", "plumb");
         assertThat(Snapping.corner(SQUARE, 1, new Point2(300, 1500), 45).words()).isEmpty();
-        BoxPlan raked = StartingPlans.rakedNose();
+        BoxPlan raked = SamplePlans.rakedNose();
         Snapping.Snap high = Snapping.corner(raked, 4, new Point2(4000, 930), 45);
         assertThat(high.words()).isEqualTo("as high as corner 2");
     }

@@ -16,13 +16,13 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
-import pteron.core.plan.StartingPlans;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingVehicles;
 import pteron.core.vehicle.Steel;
 
 class PlanFieldsTest {
 
-    private static final BoxPlan PLAN = StartingPlans.rakedNose();
+    private static final BoxPlan PLAN = SamplePlans.rakedNose();
     private static final PlanFields FIELDS = PlanFields.of(PLAN, MaterialLibrary.starting());
 
     /** A trailer, a pickup, a flatbed; curves, arches, drip edge, further layers, solids, outriggers. */

@@ -28,9 +28,9 @@ class LineTest {
 
     @Test
     void leftDistance_signTellsTheSide() {
-        assertThat(rising.leftDistance(new Point2(-4, 3))).isCloseTo(5, within(EXACT));
-        assertThat(rising.leftDistance(new Point2(4, -3))).isCloseTo(-5, within(EXACT));
-        assertThat(rising.leftDistance(new Point2(6, 8))).isCloseTo(0, within(EXACT));
+        assertThat(Lines.leftDistance(rising, new Point2(-4, 3))).isCloseTo(5, within(EXACT));
+        assertThat(Lines.leftDistance(rising, new Point2(4, -3))).isCloseTo(-5, within(EXACT));
+        assertThat(Lines.leftDistance(rising, new Point2(6, 8))).isCloseTo(0, within(EXACT));
     }
 
     @Test
@@ -93,6 +93,6 @@ class LineTest {
             @ForAll @DoubleRange(min = -500, max = 500) double by,
             @ForAll @DoubleRange(min = -500, max = 500) double at) {
         Line2 moved = rising.movedRight(by);
-        assertThat(rising.leftDistance(moved.at(at))).isCloseTo(-by, within(1e-6));
+        assertThat(Lines.leftDistance(rising, moved.at(at))).isCloseTo(-by, within(1e-6));
     }
 }

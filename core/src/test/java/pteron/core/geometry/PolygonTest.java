@@ -55,7 +55,8 @@ class PolygonTest {
     void meets_parallelLinesDoNot() {
         Line2 level = Line2.through(new Point2(0, 0), new Point2(1, 0));
         assertThat(level.meets(level.movedRight(5))).isEmpty();
-        assertThat(level.movedRight(5).leftDistance(new Point2(0, 0))).isCloseTo(5, within(EXACT));
+        assertThat(Lines.leftDistance(level.movedRight(5), new Point2(0, 0)))
+                .isCloseTo(5, within(EXACT));
     }
 
     @Test

@@ -25,6 +25,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.strength.Strength;
@@ -42,14 +43,14 @@ class BoxModelTest {
 
     @Test
     void startingPlans_haveNothingThatStops() {
-        for (BoxPlan plan : List.of(StartingPlans.square(), StartingPlans.rakedNose())) {
+        for (BoxPlan plan : List.of(StartingPlans.square(), SamplePlans.rakedNose())) {
             assertThat(model(plan).findings()).noneMatch(f -> f.severity() == Severity.STOPS);
         }
     }
 
     @Test
     void everyFigure_opensItsWorking() {
-        BoxModel model = model(StartingPlans.slopedTail());
+        BoxModel model = model(SamplePlans.slopedTail());
         assertThat(model.figures())
                 .extracting(Figure::key)
                 .doesNotHaveDuplicates()

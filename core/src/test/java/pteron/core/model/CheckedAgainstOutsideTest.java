@@ -15,6 +15,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 
 /** The whole box against libraries and facts of the trade. */
@@ -30,8 +31,8 @@ class CheckedAgainstOutsideTest {
         for (BoxPlan plan :
                 List.of(
                         StartingPlans.square(),
-                        StartingPlans.rakedNose(),
-                        StartingPlans.slopedTail())) {
+                        SamplePlans.rakedNose(),
+                        SamplePlans.slopedTail())) {
             List<OutlinePoint> points = plan.box().outline();
             Coordinate[] ring = new Coordinate[points.size() + 1];
             for (int i = 0; i < ring.length; i++) {
@@ -90,7 +91,7 @@ class CheckedAgainstOutsideTest {
     /** Every member lies inside the outside of the box. */
     @Test
     void members_insideTheBox() {
-        for (Member member : model(StartingPlans.rakedNose()).members()) {
+        for (Member member : model(SamplePlans.rakedNose()).members()) {
             for (Point3 end : List.of(member.start(), member.end())) {
                 assertThat(end.x()).isBetween(-0.001, 4300.001);
                 assertThat(Math.abs(end.y())).isLessThanOrEqualTo(1025);

@@ -18,6 +18,7 @@ import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.stage.Part;
@@ -105,7 +106,7 @@ class EveryKindTest {
     /** A framed box weighed by its areas is within a fifth of the same box weighed part by part. */
     @Test
     void weighedByAreas_isNearTheParts() {
-        for (BoxPlan plan : List.of(StartingPlans.square(), StartingPlans.rakedNose())) {
+        for (BoxPlan plan : List.of(StartingPlans.square(), SamplePlans.rakedNose())) {
             BoxPlan byAreas =
                     plan.withBox(
                             plan.box()

@@ -9,6 +9,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pteron.core.geometry.Lines;
 import pteron.core.geometry.Point2;
 
 class EdgeAndCornerTest {
@@ -37,7 +38,7 @@ class EdgeAndCornerTest {
     @Test
     void line_hasTheBoxOnItsRight() {
         Edge roof = edge(0, 2000, 4000, 2000);
-        assertThat(roof.line().leftDistance(new Point2(1000, 1000))).isNegative();
+        assertThat(Lines.leftDistance(roof.line(), new Point2(1000, 1000))).isNegative();
         assertThat(roof.line().movedRight(100).origin().v()).isCloseTo(1900, within(EXACT));
     }
 

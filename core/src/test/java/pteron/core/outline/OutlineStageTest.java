@@ -21,6 +21,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 
 class OutlineStageTest {
@@ -46,7 +47,7 @@ class OutlineStageTest {
     /** 4300 × 2160 less the triangle of the nose, 560 × 1210 / 2: by hand. */
     @Test
     void rakedNose_measures() {
-        Outline outline = OutlineStage.of(StartingPlans.rakedNose().box());
+        Outline outline = OutlineStage.of(SamplePlans.rakedNose().box());
         assertThat(outline.usable()).isTrue();
         assertThat(outline.areaMm2()).isCloseTo(4300 * 2160 - 560 * 1210 / 2.0, within(EXACT));
         assertThat(outline.edges())
@@ -71,7 +72,7 @@ class OutlineStageTest {
 
     @Test
     void turns_addUpToHalfACircle() {
-        Outline outline = OutlineStage.of(StartingPlans.slopedTail().box());
+        Outline outline = OutlineStage.of(SamplePlans.slopedTail().box());
         assertThat(outline.corners().stream().mapToDouble(Corner::turnDegrees).sum())
                 .isCloseTo(180, within(EXACT));
     }
@@ -86,7 +87,7 @@ class OutlineStageTest {
 
     @Test
     void upright_onTheNose() {
-        Outline outline = OutlineStage.of(StartingPlans.rakedNose().box());
+        Outline outline = OutlineStage.of(SamplePlans.rakedNose().box());
         Upright upright = outline.upright(280, 38).orElseThrow();
         assertThat(upright.frontFaceMm()).isCloseTo(950 + 1210 / 2.0, within(EXACT));
         assertThat(upright.rearFaceMm()).isCloseTo(950 + 1210 * 318 / 560.0, within(EXACT));
@@ -127,8 +128,8 @@ class OutlineStageTest {
         for (BoxPlan plan :
                 List.of(
                         StartingPlans.square(),
-                        StartingPlans.rakedNose(),
-                        StartingPlans.slopedTail())) {
+                        SamplePlans.rakedNose(),
+                        SamplePlans.slopedTail())) {
             BoxPlan flat = BoxEdits.withLength(plan, 0);
             assertThat(BoxModel.of(flat, MaterialLibrary.starting()).findings()).isNotEmpty();
         }

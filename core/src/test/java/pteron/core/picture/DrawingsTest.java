@@ -22,6 +22,7 @@ import pteron.core.opening.OpeningStation;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 import pteron.core.sealing.SealingStation;
 import pteron.core.skin.SkinStation;
@@ -30,7 +31,7 @@ import pteron.core.station.Station;
 class DrawingsTest {
 
     private static final BoxModel MODEL =
-            BoxModel.of(StartingPlans.rakedNose(), MaterialLibrary.starting());
+            BoxModel.of(SamplePlans.rakedNose(), MaterialLibrary.starting());
 
     @ParameterizedTest
     @EnumSource(View.class)

@@ -12,6 +12,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
 
 /** The panels of the square box, 4300 × 2160 × 2050, worked out by hand from its layers. */
@@ -30,7 +31,7 @@ class ShellStageTest {
 
     @Test
     void panels_inTheirOrder() {
-        assertThat(shell(StartingPlans.slopedTail()).panels())
+        assertThat(shell(SamplePlans.slopedTail()).panels())
                 .extracting(Panel::id)
                 .containsExactly("floor", "left", "right", "front", "nose", "roof", "tail", "rear");
     }
@@ -71,7 +72,7 @@ class ShellStageTest {
     /** Equal depths and a small turn: a mitre, half the turn, on both plates. */
     @Test
     void kneeOfTheNose_isMitred() {
-        Shell shell = shell(StartingPlans.rakedNose());
+        Shell shell = shell(SamplePlans.rakedNose());
         double half = Math.toDegrees(Math.atan2(560, 1210)) / 2;
         assertThat(shell.panel("front").orElseThrow().rips().endDegrees())
                 .isCloseTo(half, within(EXACT));
