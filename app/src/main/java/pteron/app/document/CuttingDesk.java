@@ -1,8 +1,8 @@
 package pteron.app.document;
 
 import java.util.List;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
@@ -25,15 +25,23 @@ public final class CuttingDesk implements AutoCloseable {
             new ReadOnlyObjectWrapper<>(BarCutting.NONE);
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
     private final AtomicLong newest = new AtomicLong();
-    private final ScheduledExecutorService worker =
-            Executors.newSingleThreadScheduledExecutor(
-                    task -> {
-                        Thread thread = new Thread(task, "cutting");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ScheduledExecutorService worker = worker();
     private List<Member> lastMembers = List.of();
     private Supplies lastSupplies;
+
+    private static ScheduledExecutorService worker() {
+        ScheduledThreadPoolExecutor worker =
+                new ScheduledThreadPoolExecutor(
+                        1,
+                        task -> {
+                            Thread thread = new Thread(task, "cutting");
+                            thread.setDaemon(true);
+                            return thread;
+                        });
+        // a plan that was closed before its first cut needs none
+        worker.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
+        return worker;
+    }
 
     /** Follows a document: cuts now and after every edit. */
     public void follow(PlanDocument document) {
