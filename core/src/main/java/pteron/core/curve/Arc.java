@@ -17,7 +17,8 @@ import pteron.core.quantity.Require;
 public record Arc(Point2 middle, double radiusMm, double startRadians, double sweepRadians)
         implements Curve {
 
-    private static final double STEP_RADIANS = Math.toRadians(12);
+    /** Greatest turn between two stations of a curve: an integral between them is exact to rounding. */
+    static final double STEP_RADIANS = Math.toRadians(12);
 
     /** Height over the chord below which three points are a straight line, as a share of the chord. */
     private static final double FLAT = 1e-7;

@@ -9,8 +9,6 @@ import pteron.core.quantity.Require;
 /** A strip bent through points, in the line of least bending. Immutable. */
 public final class Batten implements Curve {
 
-    private static final double STEP_RADIANS = Math.toRadians(12);
-
     private final double[] along;
     private final double[][] states;
     private final int hardest;
@@ -123,7 +121,7 @@ public final class Batten implements Curve {
         double turned = 0;
         for (int i = 1; i < along.length; i++) {
             double step = Math.abs(states[i][2] - states[i - 1][2]);
-            if (turned + step > STEP_RADIANS) {
+            if (turned + step > Arc.STEP_RADIANS) {
                 stations.add(along[i - 1]);
                 turned = 0;
             }

@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 final class Interruption {
 
     /** How long a wish to stop may wait (ms). */
-    private static final long PATIENCE_MS = 20;
+    static final long PATIENCE_MS = 20;
 
     private Interruption() {}
 

@@ -13,9 +13,6 @@ final class NativeSolvers {
 
     private static final System.Logger LOGGER = System.getLogger("pteron");
 
-    /** How long a wish to stop may wait (ms). */
-    private static final long PATIENCE_MS = 20;
-
     private NativeSolvers() {}
 
     /** Loads when it is first asked for. */
@@ -54,7 +51,7 @@ final class NativeSolvers {
         try {
             while (!stopped.getAsBoolean()) {
                 try {
-                    return Loading.DONE.get(PATIENCE_MS, TimeUnit.MILLISECONDS);
+                    return Loading.DONE.get(Interruption.PATIENCE_MS, TimeUnit.MILLISECONDS);
                 } catch (InterruptedException e) {
                     interrupted = true;
                 } catch (TimeoutException e) {

@@ -3,6 +3,8 @@
  *
  * <p>Cutting takes longer than a moment and is worked out beside; see {@link pteron.core.cutting}.
  *
+ * <p>{@link pteron.core.model.Route} lists the stations with their stages and layers.
+ *
  * <ol>
  *   <li>Outline and make-up are checked; the carrier is laid under the box.
  *   <li>Where they are usable: shell, openings, frame, strength, sheets, sealing.

@@ -1,5 +1,5 @@
 /**
- * The stops of the route, in the order of the work: {@link pteron.core.station.Station}. The one list of them; each
- * module registers beside it what a station has there.
+ * What a stop of the route is: {@link pteron.core.station.Station}. Each station stands in the package of its first
+ * stage; the one ordered list of them is {@code pteron.core.model.Route}.
  */
 package pteron.core.station;

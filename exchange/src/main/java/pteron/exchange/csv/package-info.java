@@ -1,4 +1,4 @@
 /**
- * Lists for the shop as CSV: cut list, bars, sheets, materials. Comma, UTF-8, a header line, lengths in mm.
+ * What lists for the shop have in common as CSV, and the list of materials. Comma, UTF-8, a header line, lengths in mm.
  */
 package pteron.exchange.csv;

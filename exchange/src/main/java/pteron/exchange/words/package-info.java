@@ -1,5 +1,6 @@
 /**
- * The one catalogue of sentences: findings, cures, workings and names in words that a builder reads.
+ * Findings, cures, workings and cautions in words that a builder reads; those of a station stand in the
+ * {@code words.properties} of its package.
  *
  * <ol>
  *   <li>{@link pteron.exchange.words.FindingWords}: headline, place and sentence of a finding.
