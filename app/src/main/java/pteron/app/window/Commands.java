@@ -17,7 +17,7 @@ import pteron.core.station.Station;
 final class Commands {
 
     /** The row of digits and the two keys after it: the twelve stations of the route. */
-    private static final List<String> STATION_KEYS =
+    static final List<String> STATION_KEYS =
             List.of(
                     "DIGIT1", "DIGIT2", "DIGIT3", "DIGIT4", "DIGIT5", "DIGIT6", "DIGIT7", "DIGIT8",
                     "DIGIT9", "DIGIT0", "MINUS", "EQUALS");
