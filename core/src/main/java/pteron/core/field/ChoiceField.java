@@ -10,7 +10,7 @@ import pteron.core.station.Station;
  * A choice of the plan, such as a material, that can be read and set. Immutable.
  *
  * @param key stable key, {@code walls.outer-skin}
- * @param station key of the station it is shown at
+ * @param station the station it is shown at
  * @param name what a builder calls it
  * @param options ids that can be chosen
  * @param get reads the id

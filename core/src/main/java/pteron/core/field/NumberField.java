@@ -11,7 +11,7 @@ import pteron.core.station.Station;
  * A number of the plan that can be read and set. Immutable.
  *
  * @param key stable key, {@code box.length}
- * @param station key of the station it is shown at
+ * @param station the station it is shown at
  * @param name what a builder calls it
  * @param unit unit inside the plan
  * @param get reads it

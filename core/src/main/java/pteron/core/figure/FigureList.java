@@ -15,7 +15,7 @@ public final class FigureList {
     /**
      * No figures yet.
      *
-     * @param station key of the station, put before the keys of its figures
+     * @param station the station, whose key stands before those of its figures
      */
     public FigureList(Station station) {
         this.station = station;
@@ -30,7 +30,7 @@ public final class FigureList {
      * @param working written when somebody asks
      */
     public void add(String key, String name, Quantity value, Supplier<Working> working) {
-        figures.add(Figure.of(station.key() + "." + key, name, value, working));
+        figures.add(Figure.of(station.figure(key), name, value, working));
     }
 
     /** Adds figures that were made elsewhere. */

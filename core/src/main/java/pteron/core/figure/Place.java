@@ -5,7 +5,7 @@ import pteron.core.station.Station;
 /**
  * Where on the box a finding is. Immutable.
  *
- * @param station the station: {@code carrier}, {@code outline}, {@code frame} and so on
+ * @param station the station it belongs to
  * @param part key of the part: a panel ({@code left}), an opening's id, a member's name, or empty
  * @param xMm how far from the box's front face (mm)
  * @param yMm how far right of the middle (mm)
