@@ -17,14 +17,33 @@ final class History {
      *
      * @param left the plan before the edit
      * @param mergeKey edits in a row with the same key count as one; empty for an edit by itself
+     * @return whether it goes on with the edit before
      */
-    void edited(BoxPlan left, String mergeKey) {
+    boolean edited(BoxPlan left, String mergeKey) {
         boolean goesOn = !mergeKey.isEmpty() && mergeKey.equals(lastMergeKey);
         if (!goesOn) {
             past.push(left);
         }
         lastMergeKey = mergeKey;
         future.clear();
+        return goesOn;
+    }
+
+    /** {@return the plan before the row of merged edits that is going on, which is forgotten; empty for none} */
+    Optional<BoxPlan> putBack() {
+        boolean goesOn = !lastMergeKey.isEmpty() && !past.isEmpty();
+        endMerge();
+        return goesOn ? Optional.of(past.pop()) : Optional.empty();
+    }
+
+    /** {@return the plan that undo goes back to, empty for none} */
+    Optional<BoxPlan> last() {
+        return Optional.ofNullable(past.peek());
+    }
+
+    /** {@return the plan that redo goes on to, empty for none} */
+    Optional<BoxPlan> next() {
+        return Optional.ofNullable(future.peek());
     }
 
     /** Ends a row of merged edits. */

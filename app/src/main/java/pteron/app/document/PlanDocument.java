@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import pteron.app.keep.Stamp;
+import pteron.core.field.PlanDifference;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
@@ -20,6 +21,7 @@ public final class PlanDocument {
     private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyObjectWrapper<Change> lastChange = new ReadOnlyObjectWrapper<>();
     private final History history = new History();
     private BoxPlan saved;
     private Stamp stamp;
@@ -120,9 +122,13 @@ public final class PlanDocument {
         BoxPlan before = plan();
         BoxPlan after = change.apply(before);
         if (!after.equals(before)) {
-            BoxModel worked = model().after(after);
-            history.edited(before, mergeKey);
+            BoxModel old = model();
+            BoxModel worked = old.after(after);
+            boolean goesOn = history.edited(before, mergeKey) && lastChange.get() != null;
             show(worked);
+            lastChange.set(
+                    new Change(
+                            goesOn ? lastChange.get().before() : old, worked, Change.Way.EDITED));
         }
     }
 
@@ -131,14 +137,40 @@ public final class PlanDocument {
         history.endMerge();
     }
 
+    /** Takes back the row of merged edits that is going on, as if it had never been begun. */
+    public void putBack() {
+        history.putBack().ifPresent(plan -> show(model().after(plan)));
+    }
+
     /** Takes the last edit back. */
     public void undo() {
-        history.undo(plan()).ifPresent(plan -> show(model().after(plan)));
+        history.undo(plan()).ifPresent(plan -> step(plan, Change.Way.TAKEN_BACK));
     }
 
     /** Does the edit again that was taken back last. */
     public void redo() {
-        history.redo(plan()).ifPresent(plan -> show(model().after(plan)));
+        history.redo(plan()).ifPresent(plan -> step(plan, Change.Way.DONE_AGAIN));
+    }
+
+    private void step(BoxPlan plan, Change.Way way) {
+        BoxModel old = model();
+        show(old.after(plan));
+        lastChange.set(new Change(old, model(), way));
+    }
+
+    /** {@return what was done last, null while nothing was} */
+    public ReadOnlyObjectProperty<Change> changeProperty() {
+        return lastChange.getReadOnlyProperty();
+    }
+
+    /** {@return what undo would take back, in a line; empty for nothing} */
+    public String undoWords() {
+        return history.last().map(before -> PlanDifference.text(before, plan())).orElse("");
+    }
+
+    /** {@return what redo would do again, in a line; empty for nothing} */
+    public String redoWords() {
+        return history.next().map(after -> PlanDifference.text(plan(), after)).orElse("");
     }
 
     private void show(BoxModel worked) {

@@ -1,5 +1,6 @@
 package pteron.app.drawing;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -8,17 +9,21 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import pteron.app.document.PlanDocument;
 import pteron.core.drawing.Grip;
 import pteron.core.edit.OutlineHandle;
+import pteron.core.edit.OutlineTools;
 import pteron.core.edit.Snapping;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.geometry.Point2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.placing.OpeningEdits;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.words.RefusalWords;
 
 /** Turns drags, keys and typed dimensions into edits of a document, in mm. */
 public final class DrawingBehavior {
@@ -40,6 +45,8 @@ public final class DrawingBehavior {
     private final PlanDocument document;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
     private Grip dragged;
+    private List<String> together = List.of();
+    private BoxPlan before;
     private Point2 start = new Point2(0, 0);
     private int drags;
 
@@ -55,7 +62,14 @@ public final class DrawingBehavior {
 
     /** Takes hold of something. */
     public void press(Grip grip) {
+        press(grip, List.of());
+    }
+
+    /** Takes hold of something; openings that are chosen with it go along. */
+    public void press(Grip grip, List<String> chosen) {
         dragged = grip;
+        together = chosen.contains(grip.part()) ? List.copyOf(chosen) : List.of(grip.part());
+        before = document.plan();
         start = place(grip);
         drags++;
     }
@@ -68,6 +82,7 @@ public final class DrawingBehavior {
                 yield new Point2(place.alongMm(), place.sillMm());
             }
             case OUTLINE -> OutlineHandle.of(grip.part()).at(document.plan());
+            case LINE -> new Point2(0, 0);
             case LAYER, LAYER_DOWN ->
                     new Point2(
                             0,
@@ -91,17 +106,36 @@ public final class DrawingBehavior {
         String key = "drag-" + drags;
         double along = start.u() + rightMm * dragged.alongPerRight();
         switch (dragged.kind()) {
-            case OPENING -> dragOpening(along, upMm, key);
+            case OPENING -> dragOpenings(along - start.u(), upMm, key);
+            case LINE -> dragLine(new Point2(along, upMm), key);
             case OUTLINE -> dragHandle(new Point2(along, start.v() + upMm), pixelMm, key);
             case LAYER -> dragLayer(start.v() + upMm, key);
             case LAYER_DOWN -> dragLayer(start.v() - upMm, key);
         }
     }
 
-    private void dragOpening(double along, double upMm, String key) {
-        boolean door = document.plan().opening(dragged.part()).kind() == Opening.Kind.DOOR;
-        double sill = door ? start.v() : snapped(start.v() + upMm);
-        move(dragged.part(), new Point2(snapped(along), sill), key);
+    /** All that are held go as far as the one under the pointer; doors stay on the floor. */
+    private void dragOpenings(double alongMm, double upMm, String key) {
+        double along = snappedFrom(start.u(), alongMm) - start.u();
+        double up = snappedFrom(start.v(), upMm) - start.v();
+        List<String> doors =
+                together.stream()
+                        .filter(id -> before.opening(id).kind() == Opening.Kind.DOOR)
+                        .toList();
+        List<String> others = together.stream().filter(id -> !doors.contains(id)).toList();
+        edit(
+                plan ->
+                        OpeningEdits.moved(
+                                OpeningEdits.moved(before, doors, along, 0), others, along, up),
+                key);
+    }
+
+    private void dragLine(Point2 by, String key) {
+        int corner = OutlineHandle.arrivesAt(dragged.part());
+        OutlinePoint end = before.box().outline().get(corner);
+        double along = snappedFrom(end.xMm(), by.u()) - end.xMm();
+        double up = snappedFrom(end.zMm(), by.v()) - end.zMm();
+        edit(plan -> OutlineTools.lineMoved(before, corner, new Point2(along, up)), key);
     }
 
     private void dragHandle(Point2 to, double pixelMm, String key) {
@@ -127,6 +161,20 @@ public final class DrawingBehavior {
         return PlanFields.of(document.plan(), MaterialLibrary.starting()).number(key);
     }
 
+    /** {@return whether something is held} */
+    public boolean isDragging() {
+        return dragged != null;
+    }
+
+    /** Puts back what is held, as if it had never been moved. */
+    public void putBack() {
+        dragged = null;
+        hint.set("");
+        if (!document.plan().equals(before)) {
+            document.putBack();
+        }
+    }
+
     /** Lets go. */
     public void release() {
         dragged = null;
@@ -136,10 +184,25 @@ public final class DrawingBehavior {
 
     /** Moves what is chosen by keys (mm along and up); presses in a row count as one edit. */
     public void nudge(Grip grip, double alongMm, double upMm) {
+        nudge(grip, alongMm, upMm, List.of());
+    }
+
+    /** Moves what is chosen by keys, openings that are chosen with it alike. */
+    public void nudge(Grip grip, double alongMm, double upMm, List<String> chosen) {
         String key = "nudge-" + grip.part();
+        if (grip.kind() == Grip.Kind.LINE) {
+            int corner = OutlineHandle.arrivesAt(grip.part());
+            edit(plan -> OutlineTools.lineMoved(plan, corner, new Point2(alongMm, upMm)), key);
+            return;
+        }
+        if (grip.kind() == Grip.Kind.OPENING) {
+            List<String> all = chosen.contains(grip.part()) ? chosen : List.of(grip.part());
+            edit(plan -> OpeningEdits.moved(plan, all, alongMm, upMm), key);
+            return;
+        }
         Point2 old = place(grip);
         switch (grip.kind()) {
-            case OPENING -> move(grip.part(), old.plus(new Point2(alongMm, upMm)), key);
+            case OPENING, LINE -> {}
             case OUTLINE -> {
                 Point2 to = old.plus(new Point2(alongMm, upMm));
                 edit(plan -> OutlineHandle.of(grip.part()).moved(plan, to), key);
@@ -152,21 +215,19 @@ public final class DrawingBehavior {
         }
     }
 
-    private void move(String opening, Point2 to, String mergeKey) {
-        edit(
-                plan ->
-                        plan.withOpening(
-                                opening, o -> o.withPlace(new Opening.Place(to.u(), to.v()))),
-                mergeKey);
-    }
-
     /** Edits the plan; past what it allows the last good place stays, and the hint says why. */
     private void edit(UnaryOperator<BoxPlan> edit, String mergeKey) {
         try {
             document.edit(edit, mergeKey);
         } catch (IllegalArgumentException e) {
-            hint.set(e.getMessage());
+            hint.set(RefusalWords.of(e, document.plan().units()));
         }
+    }
+
+    /** A way that is shorter than half a step leaves a place that lies between steps as it is. */
+    private double snappedFrom(double from, double by) {
+        double step = document.plan().units() == UnitSystem.INCHES ? STEP_INCH_MM : STEP_MM;
+        return Math.abs(by) < step / 2 ? from : snapped(from + by);
     }
 
     private double snapped(double mm) {
@@ -190,11 +251,14 @@ public final class DrawingBehavior {
             document.edit(before -> field.with(before, value));
             return Optional.empty();
         } catch (IllegalArgumentException e) {
-            return Optional.of(e.getMessage());
+            return Optional.of(RefusalWords.of(e, plan.units()));
         }
     }
 
     private static double value(NumberField field, String text, UnitSystem units) {
+        if (text.isBlank()) {
+            throw new IllegalArgumentException("nothing is typed: Escape leaves it as it was");
+        }
         if (field.unit() == Unit.MILLIMETRE) {
             return LengthText.parse(text, units);
         }

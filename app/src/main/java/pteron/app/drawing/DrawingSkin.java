@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.event.EventHandler;
+import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SkinBase;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -17,12 +20,16 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
 import javafx.util.Subscription;
 import pteron.app.style.Palette;
 import pteron.core.drawing.Dimension;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Grip;
+import pteron.core.drawing.View;
+import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.UnitSystem;
 
@@ -33,10 +40,19 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
 
+    /** How wide a line can be clicked (pixels). */
+    private static final double LINE_REACH = 11;
+
     private final Canvas canvas = new Canvas();
     private final Pane overlay = new Pane();
     private final List<DimensionNode> figures = new ArrayList<>();
-    private final Map<String, Rectangle> handles = new HashMap<>();
+    private final Map<String, Shape> handles = new HashMap<>();
+    private final Rectangle ghost = new Rectangle();
+    private final Tape tape = new Tape();
+    private final ContextMenu menu = new ContextMenu();
+    private View fittedView;
+    private double fittedWidth;
+    private double fittedHeight;
     private final DrawingBehavior behavior;
     private final EventHandler<ScrollEvent> onScroll = this::scroll;
     private final EventHandler<MouseEvent> onPress = this::press;
@@ -51,14 +67,25 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         super(control);
         this.behavior = control.behavior();
         overlay.setPickOnBounds(false);
-        getChildren().addAll(canvas, overlay);
+        getChildren().addAll(canvas, overlay, tape);
         subscriptions =
                 Subscription.combine(
                         control.drawingProperty().subscribe(drawing -> rebuild()),
+                        control.unitsProperty().subscribe(units -> rebuild()),
                         control.selectedProperty().subscribe(part -> control.requestLayout()),
+                        control.chosenProperty().subscribe(parts -> control.requestLayout()),
+                        control.measuringProperty().subscribe(this::measure),
                         control.markedProperty().subscribe(place -> control.requestLayout()),
                         control.themeProperty().subscribe(theme -> control.requestLayout()),
-                        control.fittedProperty().subscribe(fitted -> control.requestLayout()));
+                        control.fittedProperty()
+                                .subscribe(
+                                        fitted -> {
+                                            fittedView = null;
+                                            control.requestLayout();
+                                        }));
+        ghost.getStyleClass().add("ghost");
+        ghost.setMouseTransparent(true);
+        ghost.setVisible(false);
         control.addEventHandler(ScrollEvent.SCROLL, onScroll);
         control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
         control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
@@ -91,7 +118,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         if (drawing == null) {
             return;
         }
-        UnitSystem units = getSkinnable().document().plan().units();
+        UnitSystem units = getSkinnable().unitsProperty().get();
         drawing.grips().forEach(this::add);
         for (Dimension dimension : drawing.dimensions()) {
             DimensionNode node = new DimensionNode(dimension, units, behavior::type);
@@ -107,7 +134,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
 
     /** A handle that is being dragged must stay the same node. */
     private void add(Grip grip) {
-        Rectangle handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
+        Shape handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
         handle.setId("grip-" + grip.part());
         handle.setUserData(grip);
         overlay.getChildren().add(handle);
@@ -118,16 +145,29 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 switch (grip.kind()) {
                     case OPENING -> getSkinnable().document().plan().opening(grip.part()).name();
                     case OUTLINE -> Words.handle(grip.part());
+                    case LINE -> Words.line(grip.part());
                     case LAYER, LAYER_DOWN -> "face of the layer";
                 };
         return what + ": drag it, or arrow keys";
     }
 
-    private Rectangle handle(Grip held) {
+    private static Shape outlineOf(Grip held) {
+        if (held.path().isEmpty()) {
+            Rectangle area = new Rectangle();
+            area.setFill(Color.TRANSPARENT);
+            return area;
+        }
+        Polyline line = new Polyline();
+        line.setFill(null);
+        line.setStroke(Color.TRANSPARENT);
+        line.setStrokeWidth(LINE_REACH);
+        return line;
+    }
+
+    private Shape handle(Grip held) {
         String part = held.part();
-        Rectangle handle = new Rectangle();
+        Shape handle = outlineOf(held);
         Tooltip.install(handle, new Tooltip(name(held)));
-        handle.setFill(Color.TRANSPARENT);
         boolean layer = held.kind() == Grip.Kind.LAYER;
         handle.setCursor(layer ? Cursor.V_RESIZE : Cursor.MOVE);
         handle.setFocusTraversable(true);
@@ -143,31 +183,96 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         return handle;
     }
 
-    private void dragged(Rectangle handle) {
+    private void dragged(Shape handle) {
         handle.setOnMousePressed(
                 event -> {
                     Grip grip = (Grip) handle.getUserData();
-                    pressedX = event.getSceneX();
-                    pressedY = event.getSceneY();
-                    getSkinnable().selectedProperty().set(grip.part());
+                    menu.hide();
+                    choose(grip, event);
                     handle.requestFocus();
-                    behavior.press(grip);
+                    if (event.getButton() == MouseButton.PRIMARY) {
+                        pressedX = event.getSceneX();
+                        pressedY = event.getSceneY();
+                        behavior.press(grip, getSkinnable().chosenProperty().get());
+                    }
+                    event.consume();
+                });
+        handle.setOnContextMenuRequested(
+                event -> {
+                    showMenu(event.getScreenX(), event.getScreenY());
                     event.consume();
                 });
         handle.setOnMouseDragged(
                 event -> {
+                    if (!behavior.isDragging()) {
+                        return;
+                    }
                     double right = (event.getSceneX() - pressedX) / transform.scale();
                     double up = (pressedY - event.getSceneY()) / transform.scale();
                     behavior.drag(right, up, 1 / transform.scale());
                     event.consume();
                 });
-        handle.setOnMouseReleased(event -> behavior.release());
+        handle.setOnMouseReleased(
+                event -> {
+                    if (behavior.isDragging()) {
+                        behavior.release();
+                        getSkinnable().requestLayout();
+                    }
+                });
+    }
+
+    private void choose(Grip grip, MouseEvent event) {
+        boolean too = event.isShiftDown() || event.isShortcutDown();
+        if (too && grip.kind() == Grip.Kind.OPENING) {
+            getSkinnable().chooseTooProperty().get().accept(grip.part());
+        } else {
+            getSkinnable().selectedProperty().set(grip.part());
+        }
+    }
+
+    /** Shows what can be done with what is chosen. */
+    private void showMenu(double screenX, double screenY) {
+        menu.getItems().setAll(getSkinnable().menuProperty().get().get());
+        if (!menu.getItems().isEmpty()) {
+            menu.show(getSkinnable(), screenX, screenY);
+        }
+    }
+
+    private void measure(boolean on) {
+        tape.setVisible(on);
+        tape.clear();
+        if (on) {
+            tape.requestFocus();
+        }
+    }
+
+    Optional<Point2> placeUnder(double sceneX, double sceneY) {
+        Point2D local = canvas.sceneToLocal(sceneX, sceneY);
+        return canvas.contains(local)
+                ? Optional.of(transform.place(local.getX(), local.getY()))
+                : Optional.empty();
+    }
+
+    void showGhost(Bounds2 area) {
+        ghost.setVisible(area != null);
+        if (area != null) {
+            ghost.setX(transform.x(area.fromU()));
+            ghost.setY(transform.y(area.toV()));
+            ghost.setWidth(area.width() * transform.scale());
+            ghost.setHeight(area.height() * transform.scale());
+            if (!overlay.getChildren().contains(ghost)) {
+                overlay.getChildren().add(ghost);
+            }
+        }
     }
 
     private void press(MouseEvent event) {
+        menu.hide();
         pressedX = event.getX();
         pressedY = event.getY();
-        getSkinnable().selectedProperty().set("");
+        if (event.getButton() == MouseButton.PRIMARY) {
+            getSkinnable().selectedProperty().set("");
+        }
         getSkinnable().requestFocus();
     }
 
@@ -209,18 +314,55 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                     default -> null;
                 };
         if (event.getCode() == KeyCode.ESCAPE) {
-            getSkinnable().selectedProperty().set("");
+            escape(event);
+        }
+        if (event.getCode() == KeyCode.CONTEXT_MENU
+                || event.getCode() == KeyCode.F10 && event.isShiftDown()) {
+            Point2D at = getSkinnable().localToScreen(getSkinnable().getWidth() / 2, 40);
+            showMenu(at.getX(), at.getY());
+            event.consume();
         }
         if (way == null || drawing == null) {
             return;
         }
         for (Grip grip : drawing.grips()) {
             if (grip.part().equals(selected)) {
-                behavior.nudge(grip, way.u() * grip.alongPerRight(), way.v());
+                behavior.nudge(
+                        grip,
+                        way.u() * grip.alongPerRight(),
+                        way.v(),
+                        getSkinnable().chosenProperty().get());
                 event.consume();
                 return;
             }
         }
+    }
+
+    /** Puts back what is dragged, rolls up the tape, or lets go of what is chosen: one at a time. */
+    private void escape(KeyEvent event) {
+        if (behavior.isDragging()) {
+            behavior.putBack();
+            event.consume();
+        } else if (getSkinnable().measuringProperty().get()) {
+            getSkinnable().measuringProperty().set(false);
+            event.consume();
+        } else if (!getSkinnable().selectedProperty().get().isEmpty()) {
+            getSkinnable().selectedProperty().set("");
+            event.consume();
+        }
+    }
+
+    /** The view stands still while it shows all of the drawing, so that what is worked at stays in its place. */
+    private void fit(Drawing drawing, double width, double height) {
+        boolean same =
+                drawing.view() == fittedView && width == fittedWidth && height == fittedHeight;
+        if (behavior.isDragging() || same && transform.shows(drawing, width, height)) {
+            return;
+        }
+        transform = ViewTransform.fitting(drawing, width, height);
+        fittedView = drawing.view();
+        fittedWidth = width;
+        fittedHeight = height;
     }
 
     @Override
@@ -233,14 +375,16 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             return;
         }
         if (getSkinnable().fittedProperty().get()) {
-            transform = ViewTransform.fitting(drawing, width, height);
+            fit(drawing, width, height);
         }
         Palette palette = Palette.of(getSkinnable().themeProperty().get());
-        String selected = getSkinnable().selectedProperty().get();
-        new Painter(canvas.getGraphicsContext2D(), transform, palette, selected)
+        List<String> chosen = getSkinnable().chosenProperty().get();
+        new Painter(canvas.getGraphicsContext2D(), transform, palette, chosen)
                 .paint(drawing, getSkinnable().markedProperty().get());
         placeGrips();
         new FigureLayout(figures, transform, width, height).place();
+        tape.resizeRelocate(x, y, width, height);
+        tape.over(drawing, transform, getSkinnable().unitsProperty().get());
     }
 
     private void placeGrips() {
@@ -250,6 +394,14 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 handle.setY(transform.y(grip.area().toV()));
                 handle.setWidth(grip.area().width() * transform.scale());
                 handle.setHeight(grip.area().height() * transform.scale());
+            }
+            if (node instanceof Polyline line && line.getUserData() instanceof Grip grip) {
+                List<Double> points = new ArrayList<>();
+                for (Point2 point : grip.path()) {
+                    points.add(transform.x(point.u()));
+                    points.add(transform.y(point.v()));
+                }
+                line.getPoints().setAll(points);
             }
         }
     }

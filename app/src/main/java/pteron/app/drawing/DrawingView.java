@@ -1,5 +1,9 @@
 package pteron.app.drawing;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -7,11 +11,14 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.scene.control.Control;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Skin;
 import pteron.app.document.PlanDocument;
 import pteron.app.style.Theme;
 import pteron.core.drawing.Drawing;
+import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.quantity.UnitSystem;
 
 /** The drawing of a document, edited in place. */
 public final class DrawingView extends Control {
@@ -58,6 +65,45 @@ public final class DrawingView extends Control {
         return selected;
     }
 
+    private final ObjectProperty<List<String>> chosen =
+            new SimpleObjectProperty<>(this, "chosen", List.of());
+
+    /** {@return all that is chosen} */
+    public ObjectProperty<List<String>> chosenProperty() {
+        return chosen;
+    }
+
+    private final ObjectProperty<Consumer<String>> chooseToo =
+            new SimpleObjectProperty<>(this, "chooseToo", part -> {});
+
+    /** {@return who is told that something is chosen with what is chosen already} */
+    public ObjectProperty<Consumer<String>> chooseTooProperty() {
+        return chooseToo;
+    }
+
+    private final ObjectProperty<Supplier<List<MenuItem>>> menu =
+            new SimpleObjectProperty<>(this, "menu", List::of);
+
+    /** {@return what the right button offers for what is chosen} */
+    public ObjectProperty<Supplier<List<MenuItem>>> menuProperty() {
+        return menu;
+    }
+
+    private final ObjectProperty<UnitSystem> units =
+            new SimpleObjectProperty<>(this, "units", UnitSystem.METRIC);
+
+    /** {@return how lengths are written} */
+    public ObjectProperty<UnitSystem> unitsProperty() {
+        return units;
+    }
+
+    private final BooleanProperty measuring = new SimpleBooleanProperty(this, "measuring");
+
+    /** {@return whether the tape is out: two clicks measure from point to point} */
+    public BooleanProperty measuringProperty() {
+        return measuring;
+    }
+
     private final ObjectProperty<Point2> marked = new SimpleObjectProperty<>(this, "marked");
 
     /** {@return a place of the view that a finding points at (mm), or null} */
@@ -91,6 +137,20 @@ public final class DrawingView extends Control {
     public void zoom(double factor) {
         if (getSkin() instanceof DrawingSkin skin) {
             skin.zoom(factor, getWidth() / 2, getHeight() / 2);
+        }
+    }
+
+    /** {@return the place of the view under a place of the scene, empty outside of the drawing} */
+    public Optional<Point2> placeUnder(double sceneX, double sceneY) {
+        return getSkin() instanceof DrawingSkin skin && isVisible()
+                ? skin.placeUnder(sceneX, sceneY)
+                : Optional.empty();
+    }
+
+    /** Shows where something would come to lie (mm of the view); null for nowhere. */
+    public void showGhost(Bounds2 area) {
+        if (getSkin() instanceof DrawingSkin skin) {
+            skin.showGhost(area);
         }
     }
 

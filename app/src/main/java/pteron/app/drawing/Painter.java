@@ -28,15 +28,19 @@ final class Painter {
     private final GraphicsContext context;
     private final ViewTransform transform;
     private final Palette palette;
-    private final String selected;
+    private final List<String> chosen;
     private final Marks marks;
     private boolean hatched;
 
-    Painter(GraphicsContext context, ViewTransform transform, Palette palette, String selected) {
+    Painter(
+            GraphicsContext context,
+            ViewTransform transform,
+            Palette palette,
+            List<String> chosen) {
         this.context = context;
         this.transform = transform;
         this.palette = palette;
-        this.selected = selected;
+        this.chosen = chosen;
         this.marks = new Marks(context, transform, palette);
     }
 
@@ -55,13 +59,23 @@ final class Painter {
                 case Shape.Mark mark -> marks.draw(mark);
             }
         }
-        drawing.grips().stream()
-                .filter(grip -> grip.kind() == Grip.Kind.OUTLINE && grip.part().equals(selected))
-                .forEach(grip -> marks.chosen(grip.area().middle()));
+        drawing.grips().stream().filter(grip -> chosen.contains(grip.part())).forEach(this::chosen);
         DimensionLines lines = new DimensionLines(context, transform, palette);
         drawing.dimensions().forEach(lines::draw);
         if (marked != null) {
             marks.ring(marked);
+        }
+    }
+
+    /** A handle or a line of the outline that is chosen. */
+    private void chosen(Grip grip) {
+        if (grip.kind() == Grip.Kind.OUTLINE) {
+            marks.chosen(grip.area().middle());
+        } else if (grip.kind() == Grip.Kind.LINE) {
+            stroke(palette.choice(), 4);
+            context.setLineDashes();
+            path(grip.path());
+            context.stroke();
         }
     }
 
@@ -74,7 +88,7 @@ final class Painter {
     }
 
     private void area(Shape.Area area) {
-        boolean chosen = !selected.isEmpty() && area.part().equals(selected);
+        boolean isChosen = !area.part().isEmpty() && chosen.contains(area.part());
         path(area.corners());
         context.closePath();
         context.setFill(palette.fill(area.matter()));
@@ -94,8 +108,8 @@ final class Painter {
         path(area.corners());
         context.closePath();
         context.setLineDashes();
-        context.setStroke(chosen ? palette.choice() : edge(area.matter()));
-        context.setLineWidth(chosen ? 2.5 : 0.8);
+        context.setStroke(isChosen ? palette.choice() : edge(area.matter()));
+        context.setLineWidth(isChosen ? 2.5 : 0.8);
         context.stroke();
     }
 
@@ -178,7 +192,10 @@ final class Painter {
         double x = transform.x(label.at().u());
         double y = transform.y(label.at().v());
         context.setFont(Font.font("Overpass", title ? 13 : 12.5));
-        boolean always = title || label.kind() == Shape.Label.Kind.NOTE;
+        boolean always =
+                title
+                        || label.kind() == Shape.Label.Kind.NOTE
+                        || label.kind() == Shape.Label.Kind.NUMBER;
         if (!always && label.text().length() * LETTER > label.roomMm() * transform.scale()) {
             return;
         }

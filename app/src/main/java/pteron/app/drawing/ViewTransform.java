@@ -3,6 +3,7 @@ package pteron.app.drawing;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 
 /**
  * Between mm of a view, v upwards, and pixels, y downwards. Immutable.
@@ -37,6 +38,28 @@ record ViewTransform(double scale, double left, double ground) {
                 scale,
                 left + spareWide / 2 - scale * bounds.fromU(),
                 top + spareHigh / 2 + scale * bounds.toV());
+    }
+
+    /** Share of the fitting scale below which a drawing has become too small for its room. */
+    private static final double TOO_SMALL = 0.8;
+
+    /** How far a drawing may reach over the edge before it is fitted anew (pixels). */
+    private static final double OVER = 2;
+
+    /** {@return whether this shows all of a drawing in a room (pixels), and large enough} */
+    boolean shows(Drawing drawing, double width, double height) {
+        Bounds2 bounds = drawing.bounds();
+        boolean inside =
+                x(bounds.fromU()) - room(drawing, Side.LEFT) >= -OVER
+                        && x(bounds.toU()) + room(drawing, Side.RIGHT) <= width + OVER
+                        && y(bounds.toV()) - room(drawing, Side.TOP) >= -OVER
+                        && y(bounds.fromV()) + room(drawing, Side.BOTTOM) <= height + OVER;
+        return inside && scale >= TOO_SMALL * fitting(drawing, width, height).scale();
+    }
+
+    /** {@return the place of the view at a pixel (mm)} */
+    Point2 place(double x, double y) {
+        return new Point2((x - left) / scale, (ground - y) / scale);
     }
 
     private static double room(Drawing drawing, Side side) {

@@ -10,6 +10,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.Region;
 import pteron.core.plan.BoxPlan;
+import pteron.exchange.words.RefusalWords;
 
 /** Makes the tools of a station: buttons and menus that edit the plan, and those that show a table. */
 public final class Toolbox {
@@ -38,7 +39,7 @@ public final class Toolbox {
             refused.set("");
         } catch (IllegalArgumentException e) {
             refused.set("");
-            refused.set(e.getMessage());
+            refused.set(RefusalWords.of(e, bench.units()));
         }
     }
 

@@ -1,5 +1,7 @@
 package pteron.app.station;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
@@ -14,8 +16,10 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.station.Station;
+import pteron.exchange.words.RefusalWords;
 
 /** What is looked at: document, station, view, what is chosen, which working is open. */
 public final class Workbench implements AutoCloseable {
@@ -26,6 +30,7 @@ public final class Workbench implements AutoCloseable {
             new SimpleObjectProperty<>(OpeningStation.OPENINGS);
     private final ObjectProperty<View> view = new SimpleObjectProperty<>(View.LEFT);
     private final StringProperty selected = new SimpleStringProperty("");
+    private final ObjectProperty<List<String>> chosen = new SimpleObjectProperty<>(List.of());
     private final ObjectProperty<Finding> finding = new SimpleObjectProperty<>();
     private final StringProperty table = new SimpleStringProperty("");
     private final StringProperty working = new SimpleStringProperty("");
@@ -37,6 +42,44 @@ public final class Workbench implements AutoCloseable {
         this.document = document;
         this.theme = new SimpleObjectProperty<>(theme);
         cutting.follow(document);
+        selected.subscribe(part -> chooseAlone(part));
+        document.modelProperty().subscribe(model -> forgetGone(model.plan()));
+    }
+
+    /** What is chosen by itself drops what was chosen with others, unless it is one of them. */
+    private void chooseAlone(String part) {
+        if (!chosen.get().contains(part)) {
+            chosen.set(part.isEmpty() ? List.of() : List.of(part));
+        }
+    }
+
+    private void forgetGone(BoxPlan plan) {
+        List<String> ids = plan.openings().stream().map(Opening::id).toList();
+        boolean several = chosen.get().size() > 1;
+        if (several && !ids.containsAll(chosen.get())) {
+            chosen.set(chosen.get().stream().filter(ids::contains).toList());
+        }
+    }
+
+    /** {@return all that is chosen, the one chosen last at the end; one, unless openings were added to it} */
+    public ObjectProperty<List<String>> chosenProperty() {
+        return chosen;
+    }
+
+    /** Chooses something with what is chosen already, or lets it go. */
+    public void chooseToo(String part) {
+        List<String> all = new ArrayList<>(chosen.get());
+        if (!all.remove(part)) {
+            all.add(part);
+        }
+        chosen.set(List.copyOf(all));
+        selected.set(all.isEmpty() ? "" : all.getLast());
+    }
+
+    /** Chooses several, the last of them foremost. */
+    public void choose(List<String> parts) {
+        chosen.set(List.copyOf(parts));
+        selected.set(parts.isEmpty() ? "" : parts.getLast());
     }
 
     /** {@return the document} */
@@ -59,7 +102,7 @@ public final class Workbench implements AutoCloseable {
             document.edit(change);
             return true;
         } catch (IllegalArgumentException e) {
-            refused.accept(e.getMessage());
+            refused.accept(RefusalWords.of(e, units()));
             return false;
         }
     }

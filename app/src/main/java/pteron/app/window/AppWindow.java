@@ -24,6 +24,9 @@ public final class AppWindow implements PlanWindow, WindowLook {
 
     private final Stage stage;
     private final StackPane root = new StackPane();
+    private final StackPane content = new StackPane();
+    private final Overlay overlay = new Overlay();
+    private final Focus focus;
     private final Scene scene;
     private final RecentFiles recent = RecentFiles.ofUser();
     private final ObjectProperty<Theme> theme = new SimpleObjectProperty<>(Theme.LIGHT);
@@ -41,6 +44,8 @@ public final class AppWindow implements PlanWindow, WindowLook {
         Theme.loadFonts();
         scene = new Scene(root, width, height);
         root.getStyleClass().add("pteron");
+        root.getChildren().setAll(content, overlay);
+        focus = new Focus(scene, () -> main == null ? content : main.drawing());
         theme.subscribe(this::dress);
         stage.setScene(scene);
         stage.setMinWidth(1000);
@@ -105,12 +110,18 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         this::open,
                         files::chooseAndOpen,
                         this::showReckoner);
-        root.getChildren().setAll(new StartScreen(ways, recent.all()));
+        content.getChildren().setAll(new StartScreen(ways, recent.all()));
         scene.getAccelerators().clear();
         scene.getAccelerators()
                 .put(
                         KeyCombination.valueOf("Shortcut+O"),
-                        () -> Platform.runLater(files::chooseAndOpen));
+                        () -> Platform.runLater(this::chooseUnlessAsking));
+    }
+
+    private void chooseUnlessAsking() {
+        if (!isAsking()) {
+            files.chooseAndOpen();
+        }
     }
 
     /**
@@ -140,7 +151,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
         bench.onRefused(sentence -> tell("Not done", sentence));
         commands = doing;
         main = shown;
-        root.getChildren().setAll(main);
+        content.getChildren().setAll(main);
         scene.getAccelerators().clear();
         commands.register(scene);
         stage.setTitle(document.plan().name() + " - Pteron");
@@ -177,7 +188,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
 
     @Override
     public Dialogs dialogs() {
-        return new Dialogs(stage, scene, theme.get());
+        return new Dialogs(stage, overlay);
     }
 
     @Override
@@ -201,11 +212,14 @@ public final class AppWindow implements PlanWindow, WindowLook {
     }
 
     @Override
+    public boolean isAsking() {
+        return overlay.isShowing();
+    }
+
+    @Override
     public void showSearch() {
-        SearchPopup popup = new SearchPopup(bench, commands);
-        popup.getScene().getStylesheets().setAll(scene.getStylesheets());
-        popup.getScene().getRoot().getStyleClass().addAll(root.getStyleClass());
-        popup.show(stage, stage.getX() + scene.getWidth() / 2 - 230, stage.getY() + 70);
+        SearchCard card = new SearchCard(bench, commands, overlay::hide);
+        overlay.showLight(card);
     }
 
     @Override

@@ -25,10 +25,12 @@ final class Commands {
     private final Map<String, Command> byId = new LinkedHashMap<>();
     private final FileActions files;
     private final PlanWindow window;
+    private final WindowLook look;
 
     Commands(Workbench bench, PlanWindow window, FileActions files, WindowLook look) {
         this.window = window;
         this.files = files;
+        this.look = look;
         addFiles();
         add(Command.of("reckoner", "Reckoner", "Shortcut+R", look::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
@@ -119,8 +121,18 @@ final class Commands {
         }
     }
 
+    /** A command rests while a card lies over the window. */
     private void add(Command command) {
-        byId.put(command.id(), command);
+        Runnable action =
+                () -> {
+                    if (!look.isAsking()) {
+                        command.action().run();
+                    }
+                };
+        byId.put(
+                command.id(),
+                new Command(
+                        command.id(), command.name(), command.keys(), command.enabled(), action));
     }
 
     private static void switchUnits(Workbench bench) {

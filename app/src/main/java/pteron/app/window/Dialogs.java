@@ -6,18 +6,18 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.scene.Scene;
-import javafx.scene.control.Alert;
+import javafx.application.Platform;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.DialogPane;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -26,16 +26,16 @@ import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import pteron.app.style.Theme;
 
 /**
  * Questions and messages over a window, in its own dress.
  *
  * @param owner the window
- * @param scene its scene, whose style sheets are worn
- * @param theme light or dark
+ * @param overlay where cards are shown inside of it
  */
-record Dialogs(Stage owner, Scene scene, Theme theme) {
+record Dialogs(Stage owner, Overlay overlay) {
+
+    private static final double CARD_WIDTH = 520;
 
     private static final FileChooser.ExtensionFilter TABLES =
             new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv");
@@ -45,7 +45,7 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
 
     /** Tells something; does not wait for it to be read. */
     void tell(String title, String sentence) {
-        alert(title, sentence).show();
+        ask(title, sentence, List.of(new Choice("OK", () -> {})));
     }
 
     /**
@@ -63,24 +63,31 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
      * @return takes the question back; nothing is done then
      */
     Runnable ask(String title, String sentence, List<Choice> choices) {
-        Alert ask = alert(title, sentence);
-        Map<ButtonType, Runnable> actions = new LinkedHashMap<>();
+        DialogPane pane = pane(title, sentence);
+        show(pane, choices);
+        return () -> overlay.hide(pane);
+    }
+
+    /** Shows a card with ways on; Escape takes the last. */
+    void show(DialogPane pane, List<Choice> choices) {
         for (Choice choice : choices) {
-            boolean last = choice == choices.getLast();
-            actions.put(
-                    new ButtonType(
-                            choice.words(),
-                            last ? ButtonBar.ButtonData.CANCEL_CLOSE : ButtonBar.ButtonData.OTHER),
-                    choice.action());
+            ButtonType type = new ButtonType(choice.words(), ButtonBar.ButtonData.OTHER);
+            pane.getButtonTypes().add(type);
+            Button button = (Button) pane.lookupButton(type);
+            // the toolkit's own keys for such buttons would take those of the commands away
+            button.setDefaultButton(false);
+            button.setCancelButton(false);
+            button.setOnAction(
+                    event -> {
+                        overlay.hide(pane);
+                        choice.action().run();
+                    });
+            if (choice == choices.getFirst()) {
+                button.getStyleClass().add("primary");
+                Platform.runLater(button::requestFocus);
+            }
         }
-        ask.getButtonTypes().setAll(actions.keySet());
-        ask.setOnHidden(
-                event -> actions.getOrDefault(ask.getResult(), choices.getLast().action()).run());
-        ask.show();
-        return () -> {
-            ask.setOnHidden(null);
-            ask.hide();
-        };
+        overlay.show(pane, choices.getLast().action());
     }
 
     /**
@@ -109,31 +116,28 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
 
     /** Lets one of several things be opened, or thrown away; does not wait for the answer. */
     <T> void choose(String title, String sentence, List<T> things, Picking<T> picking) {
-        Alert ask = alert(title, sentence);
+        DialogPane pane = pane(title, sentence);
         ListView<T> list = new ListView<>();
         list.setId("choices");
         list.getItems().setAll(things);
         list.getSelectionModel().selectFirst();
         list.setPrefSize(560, 240);
         list.setCellFactory(view -> new NamedCell<>(picking.words));
-        ButtonType open = new ButtonType("Open", ButtonBar.ButtonData.OK_DONE);
-        ButtonType away = new ButtonType("Throw away", ButtonBar.ButtonData.OTHER);
-        ButtonType later = new ButtonType("Later", ButtonBar.ButtonData.CANCEL_CLOSE);
-        ask.getDialogPane().setContent(new VBox(8, new Label(sentence), list));
-        ask.getButtonTypes().setAll(open, later);
+        pane.setContent(new VBox(8, new Label(sentence), list));
+        List<Choice> choices = new ArrayList<>();
+        choices.add(new Choice("Open", () -> picked(list, picking.open)));
         if (picking.throwAway != null) {
-            ask.getButtonTypes().add(1, away);
+            choices.add(new Choice("Throw away", () -> picked(list, picking.throwAway)));
         }
-        ask.setOnHidden(
-                event -> {
-                    T chosen = list.getSelectionModel().getSelectedItem();
-                    if (chosen != null && ask.getResult() == open) {
-                        picking.open.accept(chosen);
-                    } else if (chosen != null && ask.getResult() == away) {
-                        picking.throwAway.accept(chosen);
-                    }
-                });
-        ask.show();
+        choices.add(new Choice("Later", () -> {}));
+        show(pane, choices);
+    }
+
+    private static <T> void picked(ListView<T> list, Consumer<T> action) {
+        T chosen = list.getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            action.accept(chosen);
+        }
     }
 
     private static final DateTimeFormatter TIME =
@@ -144,17 +148,13 @@ record Dialogs(Stage owner, Scene scene, Theme theme) {
         return TIME.format(moment.atZone(ZoneId.systemDefault()));
     }
 
-    private Alert alert(String title, String sentence) {
-        Alert alert = new Alert(Alert.AlertType.NONE, sentence, ButtonType.OK);
-        alert.initOwner(owner);
-        alert.setTitle("Pteron");
-        alert.setHeaderText(title);
-        alert.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
-        alert.getDialogPane()
-                .getStyleClass()
-                .addAll("pteron", theme == Theme.DARK ? "dark" : "light");
-        alert.getDialogPane().setMinHeight(Region.USE_PREF_SIZE);
-        return alert;
+    private static DialogPane pane(String title, String sentence) {
+        DialogPane pane = new DialogPane();
+        pane.setHeaderText(title);
+        pane.setContentText(sentence);
+        pane.setMinHeight(Region.USE_PREF_SIZE);
+        pane.setPrefWidth(CARD_WIDTH);
+        return pane;
     }
 
     Optional<Path> chooseToOpen(Optional<Path> folder) {

@@ -56,6 +56,8 @@ final class MainWindow extends BorderPane {
         drawing.setId("drawing");
         drawing.themeProperty().bind(bench.themeProperty());
         drawing.selectedProperty().bindBidirectional(bench.selectedProperty());
+        drawing.chosenProperty().bind(bench.chosenProperty());
+        drawing.chooseTooProperty().set(bench::chooseToo);
         setTop(new HeaderBar(bench, commands));
         setLeft(new RoutePane(bench));
         setCenter(middle());
@@ -173,6 +175,7 @@ final class MainWindow extends BorderPane {
     }
 
     private void redraw() {
+        drawing.unitsProperty().set(bench.units());
         drawing.drawingProperty()
                 .set(
                         Drawings.of(

@@ -3,6 +3,9 @@ package pteron.app.window;
 /** What can be done with the window itself. */
 interface WindowLook {
 
+    /** {@return whether a card lies over the window: commands rest meanwhile} */
+    boolean isAsking();
+
     /** Light instead of dark, or dark instead of light. */
     void switchTheme();
 

@@ -1,6 +1,8 @@
 package pteron.core.drawing;
 
+import java.util.List;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 
 /**
  * Something that can be dragged. Immutable.
@@ -9,8 +11,29 @@ import pteron.core.geometry.Bounds2;
  * @param area where it is taken hold of (view, mm)
  * @param alongPerRight how far along its wall or the box it goes for a mm to the right: 1 or −1
  * @param kind what it is
+ * @param path the line that it is taken hold of along, empty where it is taken in its area
  */
-public record Grip(String part, Bounds2 area, int alongPerRight, Kind kind) {
+public record Grip(String part, Bounds2 area, int alongPerRight, Kind kind, List<Point2> path) {
+
+    /** Copies the path. */
+    public Grip {
+        path = List.copyOf(path);
+    }
+
+    /** Something that is taken hold of anywhere in an area. */
+    public Grip(String part, Bounds2 area, int alongPerRight, Kind kind) {
+        this(part, area, alongPerRight, kind, List.of());
+    }
+
+    /** {@return a line that is taken hold of along it} */
+    public static Grip along(String part, List<Point2> path, int alongPerRight) {
+        double fromU = path.stream().mapToDouble(Point2::u).min().orElse(0);
+        double toU = path.stream().mapToDouble(Point2::u).max().orElse(0);
+        double fromV = path.stream().mapToDouble(Point2::v).min().orElse(0);
+        double toV = path.stream().mapToDouble(Point2::v).max().orElse(0);
+        Bounds2 area = new Bounds2(fromU, toU, fromV, toV);
+        return new Grip(part, area, alongPerRight, Kind.LINE, path);
+    }
 
     /** What is dragged. */
     public enum Kind {
@@ -18,6 +41,8 @@ public record Grip(String part, Bounds2 area, int alongPerRight, Kind kind) {
         OPENING,
         /** A corner of the outline or a spot of a curve, along and up. */
         OUTLINE,
+        /** A line of the outline, with the corners at its ends. */
+        LINE,
         /** A face of a layer, upwards: it makes the layer thicker. */
         LAYER,
         /** A face of a layer that grows downwards. */
@@ -26,6 +51,8 @@ public record Grip(String part, Bounds2 area, int alongPerRight, Kind kind) {
 
     /** {@return this grip elsewhere} */
     public Grip at(Bounds2 other) {
-        return new Grip(part, other, alongPerRight, kind);
+        Point2 by = new Point2(other.fromU() - area.fromU(), other.fromV() - area.fromV());
+        List<Point2> moved = path.stream().map(point -> point.plus(by)).toList();
+        return new Grip(part, other, alongPerRight, kind, moved);
     }
 }

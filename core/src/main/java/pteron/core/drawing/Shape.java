@@ -74,6 +74,8 @@ public sealed interface Shape {
         public enum Kind {
             /** Name of a part. */
             NAME,
+            /** Number of a corner. */
+            NUMBER,
             /** How hard it works. */
             USE,
             /** Title of a view. */

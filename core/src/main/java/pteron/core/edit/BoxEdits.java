@@ -11,6 +11,8 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Link;
 import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Require;
 
 /** Changes of the outline as a builder means them. */
 public final class BoxEdits {
@@ -27,8 +29,13 @@ public final class BoxEdits {
         return OutlineStage.of(plan.box()).heightMm();
     }
 
-    /** {@return the plan with a box so long: the rear half moves, nose and openings stay (mm)} */
+    /**
+     * {@return the plan with a box so long: the rear half moves, nose and openings stay}
+     *
+     * @param lengthMm 500 to 15000 (mm)
+     */
     public static BoxPlan withLength(BoxPlan plan, double lengthMm) {
+        Require.within("length", lengthMm, PlanLimits.BOX_LENGTH);
         double more = lengthMm - length(plan);
         var bounds = OutlineStage.of(plan.box()).shape().bounds();
         double middle = bounds.middle().u();
@@ -43,8 +50,13 @@ public final class BoxEdits {
                                         new BoxDetails.DropFloor(from, drop.depthMm()))));
     }
 
-    /** {@return the plan with a box so high: everything above half its height moves (mm)} */
+    /**
+     * {@return the plan with a box so high: everything above half its height moves}
+     *
+     * @param heightMm 300 to 4500 (mm)
+     */
     public static BoxPlan withHeight(BoxPlan plan, double heightMm) {
+        Require.within("height", heightMm, PlanLimits.BOX_HEIGHT);
         double more = heightMm - height(plan);
         double middle = height(plan) / 2;
         return moved(plan, x -> x, z -> z > middle ? z + more : z);

@@ -17,6 +17,7 @@ import pteron.core.plan.PlanKeys;
 public record OutlineHandle(int corner, int spot) {
 
     private static final Pattern KEY = Pattern.compile(PlanKeys.CORNER_OR_SPOT);
+    private static final Pattern LINE = Pattern.compile(PlanKeys.ARRIVING_LINE);
 
     /** {@return the handle with a key, {@code outline.2} or {@code outline.2.spot.0}; no handle for others} */
     public static OutlineHandle of(String key) {
@@ -26,6 +27,17 @@ public record OutlineHandle(int corner, int spot) {
         }
         int spot = words.group(2) == null ? -1 : Integer.parseInt(words.group(2));
         return new OutlineHandle(Integer.parseInt(words.group(1)), spot);
+    }
+
+    /** {@return the corner that the chosen line arrives at, a corner or a spot chosen or the line itself; −1 for none} */
+    public static int arrivesAt(String key) {
+        Matcher line = LINE.matcher(key);
+        return line.matches() ? Integer.parseInt(line.group(1)) : of(key).corner();
+    }
+
+    /** {@return whether a key is that of a line of the outline} */
+    public static boolean isLine(String key) {
+        return LINE.matcher(key).matches();
     }
 
     /** {@return whether it is the spot of a curve} */

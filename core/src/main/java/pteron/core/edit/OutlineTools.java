@@ -2,6 +2,9 @@ package pteron.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.curve.Curve;
+import pteron.core.geometry.Point2;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxDetails;
@@ -15,17 +18,26 @@ import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.OutlinePoint.Straight;
 import pteron.core.plan.OutlineStart;
+import pteron.core.quantity.Tolerance;
 
 /** Tools of the outline: new corners, curves between them, cut-outs and edges. */
 public final class OutlineTools {
 
-    /** Height of a new curve over its chord, as a share of it. */
-    private static final double RISE = 0.15;
+    /** Height of a new curve over its chord, as a share of it: gentle enough for any batten. */
+    private static final double RISE = 0.04;
+
+    /** Places along a curve are rounded to this part of a mm. */
+    private static final double PER_MM = 10;
 
     /** Batten that a new curve is bent of: three of these make a roof; common practice. */
     private static final double BATTEN_MM = 10;
 
     private static final String BATTEN_TIMBER = "d30";
+
+    /** Places along a curve that are looked at for the nearest one to a spot. */
+    private static final int LOOKS = 400;
+
+    private static final double PENCIL_MM = Tolerance.PENCIL.lengthMm();
 
     private OutlineTools() {}
 
@@ -118,36 +130,108 @@ public final class OutlineTools {
         return BoxEdits.withLink(plan, corner, new Batten(spots, BATTEN_MM, BATTEN_TIMBER));
     }
 
-    /** {@return the plan with one more spot of the batten that arrives at a corner, in its longest stretch} */
+    /**
+     * {@return the plan with one more spot on the line that arrives at a corner, in the middle of its longest
+     * stretch; the line stays as it is}
+     */
     public static BoxPlan withSpot(BoxPlan plan, int corner) {
         OutlinePoint point = point(plan, corner);
-        if (!(point.link() instanceof Batten batten)) {
-            return batten(plan, corner);
-        }
-        OutlinePoint from = plan.box().outline().get(corner - 1);
-        List<Spot> all = new ArrayList<>(List.of(new Spot(from.xMm(), from.zMm())));
-        all.addAll(batten.spots());
-        all.add(new Spot(point.xMm(), point.zMm()));
+        Curve curve =
+                OutlineStage.of(plan.box()).elements().stream()
+                        .filter(element -> element.point() == corner)
+                        .map(Element::curve)
+                        .reduce((one, other) -> one.lengthMm() > other.lengthMm() ? one : other)
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "the line before corner %d has no length; move the corner first"
+                                                        .formatted(corner + 1)));
+        List<Spot> spots = new ArrayList<>(spotsOn(curve, point.link()));
+        List<Double> along = new ArrayList<>(List.of(0.0));
+        spots.forEach(spot -> along.add(nearest(curve, spot)));
+        along.add(curve.lengthMm());
         int longest = 1;
-        for (int i = 2; i < all.size(); i++) {
-            longest =
-                    distance(all.get(i - 1), all.get(i))
-                                    > distance(all.get(longest - 1), all.get(longest))
-                            ? i
-                            : longest;
+        for (int i = 2; i < along.size(); i++) {
+            boolean longer =
+                    along.get(i) - along.get(i - 1)
+                            > along.get(longest) - along.get(longest - 1) + PENCIL_MM;
+            longest = longer ? i : longest;
         }
-        Spot a = all.get(longest - 1);
-        Spot b = all.get(longest);
-        List<Spot> spots = new ArrayList<>(batten.spots());
-        spots.add(
-                longest - 1,
-                new Spot(Math.rint((a.xMm() + b.xMm()) / 2), Math.rint((a.zMm() + b.zMm()) / 2)));
-        return BoxEdits.withLink(
-                plan, corner, new Batten(spots, batten.thicknessMm(), batten.timber()));
+        double middle = (along.get(longest - 1) + along.get(longest)) / 2;
+        spots.add(longest - 1, spot(curve.at(middle)));
+        double thickness = point.link() instanceof Batten old ? old.thicknessMm() : BATTEN_MM;
+        String timber = point.link() instanceof Batten old ? old.timber() : BATTEN_TIMBER;
+        return BoxEdits.withLink(plan, corner, new Batten(spots, thickness, timber));
     }
 
-    private static double distance(Spot a, Spot b) {
-        return Math.hypot(a.xMm() - b.xMm(), a.zMm() - b.zMm());
+    /** An arc goes over into a batten through its quarters, which keeps its shape. */
+    private static List<Spot> spotsOn(Curve curve, OutlinePoint.Link link) {
+        return link instanceof Arc
+                ? List.of(
+                        spot(curve.at(curve.lengthMm() / 4)),
+                        spot(curve.at(curve.lengthMm() * 3 / 4)))
+                : link.through();
+    }
+
+    private static double nearest(Curve curve, Spot spot) {
+        Point2 at = new Point2(spot.xMm(), spot.zMm());
+        double best = 0;
+        for (int i = 0; i <= LOOKS; i++) {
+            double along = curve.lengthMm() * i / LOOKS;
+            boolean nearer = curve.at(along).distance(at) < curve.at(best).distance(at);
+            best = nearer ? along : best;
+        }
+        return best;
+    }
+
+    private static Spot spot(Point2 at) {
+        return new Spot(Math.rint(at.u() * PER_MM) / PER_MM, Math.rint(at.v() * PER_MM) / PER_MM);
+    }
+
+    /**
+     * {@return the plan with a line of the outline moved, the corners at its ends and its spots with it}
+     *
+     * @param corner the corner that the line arrives at
+     * @param by how far (x, z)
+     */
+    public static BoxPlan lineMoved(BoxPlan plan, int corner, Point2 by) {
+        OutlinePoint to = point(plan, corner);
+        OutlinePoint from = plan.box().outline().get(corner - 1);
+        List<Spot> spots =
+                to.link().through().stream()
+                        .map(spot -> new Spot(spot.xMm() + by.u(), spot.zMm() + by.v()))
+                        .toList();
+        return plan.withBox(
+                plan.box()
+                        .withPoint(corner - 1, from.at(from.xMm() + by.u(), from.zMm() + by.v()))
+                        .withPoint(
+                                corner,
+                                to.at(to.xMm() + by.u(), to.zMm() + by.v())
+                                        .withLink(to.link().withThrough(spots))));
+    }
+
+    /**
+     * {@return the plan with a corner rounded}
+     *
+     * @throws IllegalArgumentException if it is a foot or a curve meets it, with a sentence
+     */
+    public static BoxPlan rounded(BoxPlan plan, int corner, double radiusMm) {
+        List<OutlinePoint> outline = plan.box().outline();
+        if (radiusMm > 0 && (corner == 0 || corner == outline.size() - 1)) {
+            throw new IllegalArgumentException(
+                    "corner %d stands on the deck and stays sharp: round one above it"
+                            .formatted(corner + 1));
+        }
+        boolean curved =
+                radiusMm > 0
+                        && !(outline.get(corner).link() instanceof Straight
+                                && outline.get(corner + 1).link() instanceof Straight);
+        if (curved) {
+            throw new IllegalArgumentException(
+                    "a curve meets corner %d, so it cannot be rounded: make both its lines straight first"
+                            .formatted(corner + 1));
+        }
+        return plan.withBox(plan.box().withPoint(corner, outline.get(corner).withFillet(radiusMm)));
     }
 
     private static BoxPlan with(BoxPlan plan, BoxDetails details) {

@@ -2,6 +2,7 @@ package pteron.core.extent;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import pteron.core.makeup.Layers;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
@@ -71,15 +72,16 @@ public record Areas(double floorM2, double wallsM2, double roofM2, double window
         double roofArea = (roof + over.frontMm() + over.rearMm()) * (width + 2 * over.sidesMm());
         double under = box.outline().getLast().xMm() - box.outline().getFirst().xMm();
         double floor = (under + outline.dropMm()) * width;
-        double windows = openings(plan, Opening.Kind.WINDOW);
-        double doors = openings(plan, Opening.Kind.DOOR);
+        double windows = openings(plan, kind -> kind == Opening.Kind.WINDOW);
+        // flaps and hatches lose as much as doors do
+        double doors = openings(plan, kind -> kind != Opening.Kind.WINDOW);
         double walls = Math.max(0, sides - arches + strip - windows - doors);
         return new Areas(floor / 1e6, walls / 1e6, roofArea / 1e6, windows / 1e6, doors / 1e6);
     }
 
-    private static double openings(Input plan, Opening.Kind kind) {
+    private static double openings(Input plan, Predicate<Opening.Kind> kind) {
         return plan.openings().stream()
-                .filter(opening -> opening.kind() == kind)
+                .filter(opening -> kind.test(opening.kind()))
                 .mapToDouble(opening -> opening.size().widthMm() * opening.size().heightMm())
                 .sum();
     }

@@ -2,6 +2,7 @@ package pteron.core.field;
 
 import java.util.List;
 import pteron.core.edit.BoxEdits;
+import pteron.core.edit.OutlineTools;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
@@ -69,7 +70,7 @@ final class OutlineFields {
                 key + ".fillet",
                 name + ", rounded by",
                 p -> point(p, i).filletMm(),
-                (p, v) -> with(p, i, point(p, i).withFillet(v)));
+                (p, v) -> OutlineTools.rounded(p, i, v));
         for (int k = 0; k < corner.link().through().size(); k++) {
             spot(i, k);
         }

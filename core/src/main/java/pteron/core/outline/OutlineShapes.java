@@ -3,6 +3,7 @@ package pteron.core.outline;
 import java.util.List;
 import pteron.core.curve.Batten;
 import pteron.core.curve.Curve;
+import pteron.core.curve.CurveSums;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.LineKind;
@@ -20,6 +21,9 @@ final class OutlineShapes {
     /** Half the side of a handle's area (mm). */
     private static final double REACH_MM = 60;
 
+    /** How far the number of a corner stands from it (mm). */
+    private static final double NUMBER_MM = 90;
+
     private final Canvas canvas;
     private final BoxPlan plan;
     private final Outline outline;
@@ -35,6 +39,7 @@ final class OutlineShapes {
             uprights();
         }
         hardest();
+        lines();
         handles();
     }
 
@@ -62,6 +67,36 @@ final class OutlineShapes {
         }
     }
 
+    /** The lines between the corners, to be clicked. */
+    private void lines() {
+        List<OutlinePoint> points = plan.box().outline();
+        for (int i = 1; i < points.size(); i++) {
+            int corner = i;
+            List<Point2> path =
+                    outline.elements().stream()
+                            .filter(element -> element.point() == corner)
+                            .flatMap(element -> CurveSums.points(element.curve(), 1).stream())
+                            .map(this::at)
+                            .toList();
+            if (path.size() > 1) {
+                canvas.grip(Grip.along(PlanKeys.line(i), path, canvas.alongPerRight()));
+            }
+        }
+    }
+
+    /** The number that findings and inputs call a corner by, on the side of the box's middle. */
+    private void number(int index, Point2 corner) {
+        Point2 middle = at(outline.shape().bounds().middle());
+        double u = corner.u() + Math.copySign(NUMBER_MM, middle.u() - corner.u());
+        double v = corner.v() + Math.copySign(NUMBER_MM, middle.v() - corner.v());
+        canvas.add(
+                new Shape.Label(
+                        new Point2(u, v),
+                        Integer.toString(index + 1),
+                        Shape.Label.Kind.NUMBER,
+                        NUMBER_MM));
+    }
+
     private void handles() {
         List<OutlinePoint> points = plan.box().outline();
         int direction = canvas.alongPerRight();
@@ -75,6 +110,7 @@ final class OutlineShapes {
             }
             Point2 corner = at(new Point2(point.xMm(), point.zMm()));
             canvas.add(new Shape.Mark(corner, Shape.Mark.Kind.HANDLE));
+            number(i, corner);
             canvas.grip(grip(PlanKeys.corner(i), corner, direction));
         }
     }

@@ -49,7 +49,7 @@ final class PanelShapes {
 
     /** Adds an opening with its name and its grip. */
     void opening(Opening opening, List<Point2> corners) {
-        Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
+        Matter matter = opening.kind() == Opening.Kind.WINDOW ? Matter.GLASS : Matter.DOOR;
         canvas.add(new Shape.Area(corners, matter, opening.id(), 0));
         Bounds2 bounds = Polygon2.of(corners).bounds();
         canvas.add(

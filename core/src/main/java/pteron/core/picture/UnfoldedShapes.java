@@ -185,7 +185,7 @@ final class UnfoldedShapes {
     }
 
     private void opening(Opening opening, List<Point2> corners) {
-        Matter matter = opening.kind() == Opening.Kind.DOOR ? Matter.DOOR : Matter.GLASS;
+        Matter matter = opening.kind() == Opening.Kind.WINDOW ? Matter.GLASS : Matter.DOOR;
         canvas.area(matter, corners);
         canvas.add(
                 new Shape.Label(

@@ -3,11 +3,11 @@ package pteron.core.plan;
 import pteron.core.quantity.Require;
 
 /**
- * A door or window in one of the four walls. Immutable.
+ * A door, window or hatch in one of the four walls. Immutable.
  *
  * @param id short name that stays, each once in a plan
  * @param name what the builder calls it
- * @param kind door or window
+ * @param kind door, window, baggage door or hatch
  * @param wall which wall
  * @param place where the cut-out lies
  * @param size how large the cut-out is
@@ -37,12 +37,16 @@ public record Opening(
         Require.within("mass of the unit", massKg, PlanLimits.OPENING_MASS);
     }
 
-    /** Door or window. */
+    /** What is put into the hole. */
     public enum Kind {
         /** One walks through it. */
         DOOR,
         /** Light and air. */
-        WINDOW
+        WINDOW,
+        /** One reaches in: a flap of a locker, a baggage door. */
+        BAGGAGE_DOOR,
+        /** Opens to serve, to climb out or to let air in. */
+        HATCH
     }
 
     /** The four walls that may have openings. */
@@ -84,6 +88,11 @@ public record Opening(
             Require.within("cut-out width", widthMm, PlanLimits.OPENING_SIZE);
             Require.within("cut-out height", heightMm, PlanLimits.OPENING_SIZE);
         }
+    }
+
+    /** {@return this opening under another name} */
+    public Opening withName(String other) {
+        return new Opening(id, other, kind, wall, place, size, playMm, massKg);
     }
 
     /** {@return this opening elsewhere} */

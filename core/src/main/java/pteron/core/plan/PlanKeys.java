@@ -5,10 +5,14 @@ public final class PlanKeys {
 
     private static final String OUTLINE = "outline.";
     private static final String SPOT = ".spot.";
+    private static final String LINE = ".line";
     private static final String OPENING = "opening.";
 
     /** A regular expression for corners and spots; their indices are its first and second group. */
     public static final String CORNER_OR_SPOT = "outline\\.(\\d+)(?:\\.spot\\.(\\d+))?";
+
+    /** A regular expression for lines of the outline; its group is the corner that they arrive at. */
+    public static final String ARRIVING_LINE = "outline\\.(\\d+)\\.line";
 
     private PlanKeys() {}
 
@@ -20,6 +24,11 @@ public final class PlanKeys {
     /** {@return the key of a spot of the curve before a corner} */
     public static String spot(int corner, int index) {
         return corner(corner) + SPOT + index;
+    }
+
+    /** {@return the key of the line that arrives at a corner} */
+    public static String line(int corner) {
+        return corner(corner) + LINE;
     }
 
     /** {@return the key of an opening} */

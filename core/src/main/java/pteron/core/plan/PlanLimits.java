@@ -8,6 +8,12 @@ import pteron.core.quantity.Require.Range;
  */
 public final class PlanLimits {
 
+    /** Length of the box at its longest. */
+    public static final Range BOX_LENGTH = mm(500, 15000);
+
+    /** Height of the box over its underside. */
+    public static final Range BOX_HEIGHT = mm(300, 4500);
+
     /** Outside width of the box. */
     public static final Range BOX_WIDTH = mm(600, 3500);
 

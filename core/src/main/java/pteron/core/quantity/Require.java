@@ -28,7 +28,10 @@ public final class Require {
     /** {@return the value, which is above 0} */
     public static double positive(String name, double value, String unit) {
         if (!(finite(name, value, unit) > 0)) {
-            throw new IllegalArgumentException(
+            throw new OutOfRange(
+                    name,
+                    value,
+                    new Range(Double.MIN_VALUE, Double.POSITIVE_INFINITY, unit),
                     "%s is [%s]%s and must be above 0; give a larger one"
                             .formatted(name, plain(value), spaced(unit)));
         }
@@ -38,7 +41,10 @@ public final class Require {
     /** {@return the value, which is 0 or above} */
     public static double notNegative(String name, double value, String unit) {
         if (!(finite(name, value, unit) >= 0)) {
-            throw new IllegalArgumentException(
+            throw new OutOfRange(
+                    name,
+                    value,
+                    new Range(0, Double.POSITIVE_INFINITY, unit),
                     "%s is [%s]%s and must be 0 or above; give 0 or a positive one"
                             .formatted(name, plain(value), spaced(unit)));
         }
@@ -48,7 +54,10 @@ public final class Require {
     /** {@return the value, which lies in the closed range} */
     public static double within(String name, double value, Range range) {
         if (!(finite(name, value, range.unit()) >= range.least() && value <= range.most())) {
-            throw new IllegalArgumentException(
+            throw new OutOfRange(
+                    name,
+                    value,
+                    range,
                     "%s is [%s]%s and must be from %s to %s%s; give one in that range"
                             .formatted(
                                     name,

@@ -24,7 +24,7 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     private static final Range VERSIONS = new Range(1, 1_000_000, "");
 

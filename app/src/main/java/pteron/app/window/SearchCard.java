@@ -3,20 +3,21 @@ package pteron.app.window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
-import javafx.stage.Popup;
 import pteron.app.action.Command;
 import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 import pteron.exchange.words.FindingWords;
 
 /** Find, go to, do: every command, figure and finding by a few letters. */
-final class SearchPopup extends Popup {
+final class SearchCard extends VBox {
 
     private static final double WIDTH = 460;
     private static final double HEIGHT = 340;
@@ -24,10 +25,13 @@ final class SearchPopup extends Popup {
     /** Something found. */
     private record Hit(String words, String kind, Runnable action) {}
 
+    private final Consumer<Node> away;
     private final List<Hit> all = new ArrayList<>();
     private final ListView<Hit> list = new ListView<>();
 
-    SearchPopup(Workbench bench, Commands commands) {
+    SearchCard(Workbench bench, Commands commands, Consumer<Node> away) {
+        super(6);
+        this.away = away;
         collect(bench, commands);
         TextField typed = new TextField();
         typed.setId("search-field");
@@ -39,12 +43,8 @@ final class SearchPopup extends Popup {
         typed.textProperty().subscribe(text -> filter(text));
         typed.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         list.setOnMouseClicked(event -> take());
-        VBox box = new VBox(6, typed, list);
-        box.getStyleClass().add("search-box");
-        getContent().add(box);
-        setAutoHide(true);
-        setHideOnEscape(true);
-        setOnShown(event -> typed.requestFocus());
+        getChildren().addAll(typed, list);
+        getStyleClass().add("search-box");
     }
 
     private void collect(Workbench bench, Commands commands) {
@@ -104,7 +104,7 @@ final class SearchPopup extends Popup {
 
     private void take() {
         Hit hit = list.getSelectionModel().getSelectedItem();
-        hide();
+        away.accept(this);
         if (hit != null) {
             hit.action.run();
         }

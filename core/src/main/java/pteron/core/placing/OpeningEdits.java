@@ -1,0 +1,225 @@
+package pteron.core.placing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import pteron.core.geometry.Bounds2;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.plan.Opening.Place;
+import pteron.core.plan.Opening.Wall;
+
+/** Doors, windows and hatches added, taken away, doubled and moved. Pure functions. */
+public final class OpeningEdits {
+
+    private OpeningEdits() {}
+
+    /** {@return the id that the next unit of a kind gets in a plan} */
+    public static String nextId(BoxPlan plan, ShelfUnit unit) {
+        return nextId(plan, unit.key());
+    }
+
+    private static String nextId(BoxPlan plan, String stem) {
+        List<String> ids = plan.openings().stream().map(Opening::id).toList();
+        int number = 1;
+        String id = stem;
+        while (ids.contains(id)) {
+            number++;
+            id = stem + "-" + number;
+        }
+        return id;
+    }
+
+    private static String nextName(BoxPlan plan, String stem) {
+        List<String> names = plan.openings().stream().map(Opening::name).toList();
+        int number = 1;
+        String name = stem;
+        while (names.contains(name)) {
+            number++;
+            name = stem + " " + number;
+        }
+        return name;
+    }
+
+    /** {@return the plan with a unit at a place, moved no farther than it takes to lie inside the wall} */
+    public static BoxPlan added(BoxPlan plan, ShelfUnit unit, Wall wall, Place place) {
+        boolean door = unit.kind() == Opening.Kind.DOOR;
+        Place wanted = new Place(place.alongMm(), door ? 0 : place.sillMm());
+        Place at = WallRoom.of(plan, wall).inside(unit.size(), wanted, door).orElse(wanted);
+        return with(plan, opening(plan, unit, wall, at));
+    }
+
+    /** {@return the plan with a unit where it first finds room, the middle of a wall first} */
+    public static BoxPlan added(BoxPlan plan, ShelfUnit unit, Wall wall) {
+        return with(plan, opening(plan, unit, wall, roomFor(plan, unit, wall)));
+    }
+
+    private static Place roomFor(BoxPlan plan, ShelfUnit unit, Wall wall) {
+        WallRoom room = WallRoom.of(plan, wall);
+        Bounds2 all = room.shape().bounds();
+        double middle = all.middle().u() - unit.size().widthMm() / 2;
+        Place wanted = new Place(Math.rint(middle), unit.sillMm());
+        boolean door = unit.kind() == Opening.Kind.DOOR;
+        return room.free(unit.size(), wanted, door, on(plan, wall))
+                .or(() -> room.inside(unit.size(), wanted, door))
+                .orElse(wanted);
+    }
+
+    private static List<Opening> on(BoxPlan plan, Wall wall) {
+        return plan.openings().stream().filter(one -> one.wall() == wall).toList();
+    }
+
+    private static Opening opening(BoxPlan plan, ShelfUnit unit, Wall wall, Place place) {
+        return new Opening(
+                nextId(plan, unit),
+                nextName(plan, unit.name()),
+                unit.kind(),
+                wall,
+                place,
+                unit.size(),
+                UnitShelf.PLAY_MM,
+                unit.massKg());
+    }
+
+    private static BoxPlan with(BoxPlan plan, Opening opening) {
+        List<Opening> all = new ArrayList<>(plan.openings());
+        all.add(opening);
+        return plan.withOpenings(all);
+    }
+
+    /** {@return the plan without some openings; unknown ids change nothing} */
+    public static BoxPlan without(BoxPlan plan, List<String> ids) {
+        return plan.withOpenings(
+                plan.openings().stream().filter(one -> !ids.contains(one.id())).toList());
+    }
+
+    /** {@return the plan with each of some openings a second time, where there is room beside it} */
+    public static BoxPlan duplicated(BoxPlan plan, List<String> ids) {
+        BoxPlan doubled = plan;
+        for (String id : ids) {
+            doubled = duplicated(doubled, plan.opening(id), plan.opening(id).wall());
+        }
+        return doubled;
+    }
+
+    private static BoxPlan duplicated(BoxPlan plan, Opening old, Wall wall) {
+        Place beside =
+                new Place(old.place().alongMm() + old.size().widthMm(), old.place().sillMm());
+        boolean door = old.kind() == Opening.Kind.DOOR;
+        Place at =
+                WallRoom.of(plan, wall)
+                        .free(old.size(), beside, door, on(plan, wall))
+                        .orElse(beside);
+        return copied(plan, old, wall, at);
+    }
+
+    private static BoxPlan copied(BoxPlan plan, Opening old, Wall wall, Place at) {
+        String stem = old.id().replaceAll("-\\d+$", "");
+        return with(
+                plan,
+                new Opening(
+                        nextId(plan, stem),
+                        nextName(plan, old.name().replaceAll(" \\d+$", "")),
+                        old.kind(),
+                        wall,
+                        at,
+                        old.size(),
+                        old.playMm(),
+                        old.massKg()));
+    }
+
+    /** {@return the plan with some openings swapped end for end along their walls} */
+    public static BoxPlan mirrored(BoxPlan plan, List<String> ids) {
+        return changed(
+                plan,
+                ids,
+                one -> {
+                    Bounds2 wall = WallRoom.of(plan, one.wall()).shape().bounds();
+                    double far = wall.toU() - (one.place().alongMm() - wall.fromU());
+                    return one.withPlace(
+                            new Place(far - one.size().widthMm(), one.place().sillMm()));
+                });
+    }
+
+    /** {@return the wall that lies across the box} */
+    public static Wall opposite(Wall wall) {
+        return switch (wall) {
+            case LEFT -> Wall.RIGHT;
+            case RIGHT -> Wall.LEFT;
+            case FRONT -> Wall.REAR;
+            case REAR -> Wall.FRONT;
+        };
+    }
+
+    /** {@return the plan with each of some openings a second time, straight across the box} */
+    public static BoxPlan copiedAcross(BoxPlan plan, List<String> ids) {
+        BoxPlan doubled = plan;
+        for (String id : ids) {
+            Opening old = plan.opening(id);
+            doubled = copied(doubled, old, opposite(old.wall()), old.place());
+        }
+        return doubled;
+    }
+
+    /** {@return the plan with some openings in another wall, at the nearest place where there is room} */
+    public static BoxPlan onWall(BoxPlan plan, List<String> ids, Wall wall) {
+        BoxPlan moved = plan;
+        for (String id : ids) {
+            Opening old = moved.opening(id);
+            if (old.wall() != wall) {
+                boolean door = old.kind() == Opening.Kind.DOOR;
+                WallRoom room = WallRoom.of(moved, wall);
+                Place at =
+                        room.free(old.size(), old.place(), door, on(moved, wall))
+                                .or(() -> room.inside(old.size(), old.place(), door))
+                                .orElse(old.place());
+                moved = moved.withOpening(id, one -> one.withWall(wall).withPlace(at));
+            }
+        }
+        return moved;
+    }
+
+    /**
+     * {@return the plan with an opening under another name}
+     *
+     * @throws IllegalArgumentException if the name is blank or another opening has it
+     */
+    public static BoxPlan renamed(BoxPlan plan, String id, String name) {
+        String plain = name.strip();
+        if (plain.isEmpty()) {
+            throw new IllegalArgumentException("the name is empty: type what you call it");
+        }
+        boolean taken =
+                plan.openings().stream()
+                        .anyMatch(
+                                one ->
+                                        !one.id().equals(id)
+                                                && one.name()
+                                                        .toLowerCase(Locale.ROOT)
+                                                        .equals(plain.toLowerCase(Locale.ROOT)));
+        if (taken) {
+            throw new IllegalArgumentException(
+                    "another opening is called %s already: type another name".formatted(plain));
+        }
+        return plan.withOpening(id, one -> one.withName(plain));
+    }
+
+    /** {@return the plan with some openings moved alike (mm)} */
+    public static BoxPlan moved(BoxPlan plan, List<String> ids, double alongMm, double upMm) {
+        return changed(
+                plan,
+                ids,
+                one ->
+                        one.withPlace(
+                                new Place(
+                                        one.place().alongMm() + alongMm,
+                                        one.place().sillMm() + upMm)));
+    }
+
+    static BoxPlan changed(BoxPlan plan, List<String> ids, UnaryOperator<Opening> change) {
+        List<Opening> changed = new ArrayList<>(plan.openings());
+        changed.replaceAll(one -> ids.contains(one.id()) ? change.apply(one) : one);
+        return plan.withOpenings(changed);
+    }
+}

@@ -1,0 +1,60 @@
+package pteron.core.placing;
+
+import java.util.List;
+import java.util.Optional;
+import pteron.core.plan.Opening.Kind;
+import pteron.core.plan.Opening.Size;
+
+/**
+ * Generic units to put into walls. Cut-outs and masses are usual for their kind (common practice); the unit in
+ * hand is measured before the wall is cut.
+ */
+public final class UnitShelf {
+
+    /** Play between timber and unit on each side that a new opening starts with (mm); common practice. */
+    public static final double PLAY_MM = 6;
+
+    /** All units, doors first. */
+    public static final List<ShelfUnit> UNITS =
+            List.of(
+                    unit("door", "Door", Kind.DOOR, 640, 1850, 0, 22),
+                    unit("narrow-door", "Narrow door", Kind.DOOR, 530, 1730, 0, 17),
+                    unit("wide-door", "Wide door", Kind.DOOR, 800, 1850, 0, 29),
+                    unit("stable-door", "Stable door", Kind.DOOR, 640, 1750, 0, 25),
+                    unit("small-window", "Small window", Kind.WINDOW, 430, 430, 820, 4.5),
+                    unit("window", "Window", Kind.WINDOW, 800, 450, 820, 7),
+                    unit("tall-window", "Tall window", Kind.WINDOW, 500, 700, 720, 7),
+                    unit("wide-window", "Wide window", Kind.WINDOW, 1200, 500, 820, 11),
+                    unit("sliding-window", "Sliding window", Kind.WINDOW, 900, 500, 820, 9),
+                    unit("serving-hatch", "Serving hatch", Kind.HATCH, 1400, 800, 950, 19),
+                    unit("baggage-door", "Baggage door", Kind.BAGGAGE_DOOR, 600, 400, 80, 6),
+                    unit(
+                            "long-baggage-door",
+                            "Long baggage door",
+                            Kind.BAGGAGE_DOOR,
+                            1000,
+                            400,
+                            80,
+                            9),
+                    unit("locker-flap", "Locker flap", Kind.BAGGAGE_DOOR, 350, 300, 80, 3),
+                    unit("fridge-grille", "Fridge grille", Kind.HATCH, 450, 180, 150, 0.8),
+                    unit("escape-hatch", "Escape hatch", Kind.HATCH, 600, 500, 900, 9));
+
+    private UnitShelf() {}
+
+    private static ShelfUnit unit(
+            String key,
+            String name,
+            Kind kind,
+            double widthMm,
+            double heightMm,
+            double sillMm,
+            double massKg) {
+        return new ShelfUnit(key, name, kind, new Size(widthMm, heightMm), sillMm, massKg);
+    }
+
+    /** {@return the unit with that key, empty if there is none} */
+    public static Optional<ShelfUnit> unit(String key) {
+        return UNITS.stream().filter(unit -> unit.key().equals(key)).findFirst();
+    }
+}
