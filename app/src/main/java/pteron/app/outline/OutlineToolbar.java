@@ -25,7 +25,7 @@ final class OutlineToolbar {
         tools.item(more, "drop the floor behind", OutlineTools::withDropFloor);
         tools.item(more, "roof edge with drip", OutlineTools::withDripEdge);
         OutlineHandle handle = OutlineHandle.of(tools.selected());
-        int corner = handle.corner();
+        int corner = OutlineHandle.arrivesAt(tools.selected());
         boolean none = corner < 1;
         Node[] shaping = {
             tools.button("add-corner", "Corner", plan -> OutlineTools.withCorner(plan, corner)),

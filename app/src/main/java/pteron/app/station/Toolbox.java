@@ -1,15 +1,21 @@
 package pteron.app.station;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Control;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
+import pteron.core.drawing.View;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.quantity.UnitSystem;
 import pteron.exchange.words.RefusalWords;
 
 /** Makes the tools of a station: buttons and menus that edit the plan, and those that show a table. */
@@ -33,14 +39,52 @@ public final class Toolbox {
         return refused.getReadOnlyProperty();
     }
 
-    private void edit(UnaryOperator<BoxPlan> change) {
+    /** {@return all that is chosen} */
+    public List<String> chosen() {
+        return bench.chosenProperty().get();
+    }
+
+    /** {@return how lengths are shown} */
+    public UnitSystem units() {
+        return bench.units();
+    }
+
+    /** {@return the plan as it is} */
+    public BoxPlan plan() {
+        return bench.document().plan();
+    }
+
+    /** {@return how the box is looked at} */
+    public View view() {
+        return bench.viewProperty().get();
+    }
+
+    /** Edits the plan; openings that are new are chosen, and what is refused is told. */
+    public void edit(UnaryOperator<BoxPlan> change) {
+        List<String> before = openings();
         try {
             bench.document().edit(change);
             refused.set("");
+            List<String> fresh = openings().stream().filter(id -> !before.contains(id)).toList();
+            if (!fresh.isEmpty()) {
+                bench.choose(fresh);
+            }
         } catch (IllegalArgumentException e) {
             refused.set("");
             refused.set(RefusalWords.of(e, bench.units()));
         }
+    }
+
+    private List<String> openings() {
+        return plan().openings().stream().map(Opening::id).toList();
+    }
+
+    /** {@return a tool that says more of itself when it is pointed at, and does nothing while it cannot} */
+    public static <N extends Control> N explained(N tool, String tip, boolean usable) {
+        tool.setTooltip(new Tooltip(tip));
+        tool.setAccessibleHelp(tip);
+        tool.setDisable(!usable);
+        return tool;
     }
 
     private static <B extends ButtonBase> B tool(B button, String id) {

@@ -1,6 +1,7 @@
 package pteron.app.window;
 
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,13 +17,17 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingView;
 import pteron.app.route.ScreenRoute;
+import pteron.app.side.ChosenPane;
 import pteron.app.side.FiguresPane;
 import pteron.app.side.FindingsPane;
 import pteron.app.side.InputsPane;
 import pteron.app.side.WorkingPane;
+import pteron.app.station.Aside;
+import pteron.app.station.StationScreen;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
@@ -91,7 +96,8 @@ final class MainWindow extends BorderPane {
         head.getStyleClass().add("view-head");
         bench.stationProperty().subscribe(this::followStation);
         StationTools tools = new StationTools(bench, drawing.behavior());
-        VBox middle = new VBox(head, tools, matter, new WorkingPane(bench));
+        VBox middle =
+                new VBox(head, tools, matter, new Shelves(bench, drawing), new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
     }
@@ -134,15 +140,60 @@ final class MainWindow extends BorderPane {
     }
 
     private TabPane sidePanel() {
+        Tab inputs = tab("Inputs", shown -> new InputsPane(bench, shown));
+        Tab findings = new Tab("Findings", new FindingsPane(bench));
+        bench.document()
+                .modelProperty()
+                .subscribe(model -> findings.setText(titled("Findings", model.findings().size())));
         TabPane panel =
                 new TabPane(
-                        new Tab("Findings", new FindingsPane(bench)),
-                        tab("Inputs", shown -> new InputsPane(bench, shown)),
+                        chosenTab(),
+                        findings,
+                        inputs,
                         tab("Figures", shown -> new FiguresPane(bench, shown)));
         panel.setId("side");
         panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
         panel.getStyleClass().add("side");
+        panel.getSelectionModel().select(findings);
+        bench.selectedProperty()
+                .subscribe(
+                        part -> {
+                            boolean looksAtInputs =
+                                    panel.getSelectionModel().getSelectedItem() == inputs;
+                            if (!part.isEmpty() && !looksAtInputs) {
+                                panel.getSelectionModel().selectFirst();
+                            }
+                        });
         return panel;
+    }
+
+    private static String titled(String name, int count) {
+        return count == 0 ? name : name + " " + count;
+    }
+
+    /** What is chosen: it tells of another station when the station changes, and opens when something is picked. */
+    private Tab chosenTab() {
+        Tab tab = new Tab("Chosen");
+        tab.setId("tab-chosen");
+        StackPane content = new StackPane();
+        Map<Station, Node> made = new HashMap<>();
+        tab.setContent(content);
+        bench.stationProperty()
+                .subscribe(
+                        station -> {
+                            StationScreen screen = ScreenRoute.of(station);
+                            tab.setText(screen.aside().map(Aside::title).orElse("Chosen"));
+                            content.getChildren()
+                                    .setAll(made.computeIfAbsent(station, this::chosen));
+                        });
+        return tab;
+    }
+
+    private Node chosen(Station station) {
+        return ScreenRoute.of(station)
+                .aside()
+                .map(aside -> aside.maker().apply(bench))
+                .orElseGet(() -> new ChosenPane(bench));
     }
 
     /** A tab that is filled when somebody looks at it. */
@@ -161,7 +212,8 @@ final class MainWindow extends BorderPane {
     /** Shows one of the tabs at the right, by its name in small letters. */
     void showSide(String name) {
         for (Tab tab : side.getTabs()) {
-            if (tab.getText().equalsIgnoreCase(name)) {
+            String title = tab.getText().replaceAll(" \\d+$", "");
+            if (title.equalsIgnoreCase(name) || ("tab-" + name).equals(tab.getId())) {
                 side.getSelectionModel().select(tab);
             }
         }

@@ -32,7 +32,7 @@ final class StationTools extends HBox {
         behavior.hintProperty().subscribe(hint::setText);
         toolbox.refusedProperty().subscribe(hint::setText);
         bench.stationProperty().subscribe(station -> rebuild());
-        bench.selectedProperty().subscribe(part -> rebuild());
+        bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
     }
 

@@ -27,7 +27,7 @@ final class OutlineFields {
         OutlineFields all = new OutlineFields();
         all.box();
         for (int i = 0; i < plan.box().outline().size(); i++) {
-            all.corner(i, plan.box().outline().get(i));
+            all.corner(i, plan.box().outline().size() - 1, plan.box().outline().get(i));
         }
         all.details(plan.box().details());
         return all.fields.numbers();
@@ -53,7 +53,7 @@ final class OutlineFields {
         return plan.withBox(plan.box().withPoint(index, other));
     }
 
-    private void corner(int i, OutlinePoint corner) {
+    private void corner(int i, int last, OutlinePoint corner) {
         String key = PlanKeys.corner(i);
         String name = "Corner " + (i + 1);
         fields.mm(
@@ -66,11 +66,13 @@ final class OutlineFields {
                 name + " over the deck",
                 p -> point(p, i).zMm(),
                 (p, v) -> BoxEdits.withCorner(p, i, point(p, i).xMm(), v));
-        fields.mm(
-                key + ".fillet",
-                name + ", rounded by",
-                p -> point(p, i).filletMm(),
-                (p, v) -> OutlineTools.rounded(p, i, v));
+        if (i > 0 && i < last) {
+            fields.mm(
+                    key + ".fillet",
+                    name + ", rounded by",
+                    p -> point(p, i).filletMm(),
+                    (p, v) -> OutlineTools.rounded(p, i, v));
+        }
         for (int k = 0; k < corner.link().through().size(); k++) {
             spot(i, k);
         }

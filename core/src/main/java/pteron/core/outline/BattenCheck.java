@@ -14,11 +14,13 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
-import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Quantity;
 
 /** Whether the battens of an outline survive their bend. */
 final class BattenCheck {
+
+    /** Thinnest strip that is bent by itself (mm); common practice: thinner ones are laminated. */
+    private static final double THINNEST_MM = 4;
 
     /** Share of the bending strength from which a batten is close to breaking; common practice. */
     private static final double CLOSE = 0.8;
@@ -89,7 +91,7 @@ final class BattenCheck {
                                                 timber.value(Property.MODULUS),
                                                 element.curve().hardestCurvature()))
                         / 10;
-        boolean possible = thickest >= PlanLimits.BATTEN.least();
+        boolean possible = thickest >= THINNEST_MM;
         return new Finding(
                 breaks ? "BATTEN_BREAKS" : "BATTEN_CLOSE_TO_BREAKING",
                 breaks ? Severity.STOPS : Severity.WATCH,

@@ -13,9 +13,17 @@ import pteron.core.curve.Straight;
  */
 public record Element(int index, EdgeKind kind, Curve curve, int point) {
 
+    /** Curvature below which nothing bends: a radius of a thousand kilometres (1/mm). */
+    private static final double LEAST_CURVATURE = 1e-9;
+
     /** {@return whether it is a straight line} */
     public boolean isStraight() {
         return curve instanceof Straight;
+    }
+
+    /** {@return whether it bends: a batten between spots in a line lies straight, as far as anyone could measure} */
+    public boolean bends() {
+        return curve.hardestCurvature() > LEAST_CURVATURE;
     }
 
     /** {@return its length (mm)} */

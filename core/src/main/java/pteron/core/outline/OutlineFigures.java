@@ -78,7 +78,7 @@ final class OutlineFigures {
                     length,
                     () -> lengthWorking(element));
             whole.worked("l" + number, name(element), length);
-            if (!element.isStraight()) {
+            if (element.bends()) {
                 bend(element, along);
             }
             along += element.lengthMm();
@@ -91,7 +91,7 @@ final class OutlineFigures {
     }
 
     private static Working lengthWorking(Element element) {
-        if (element.isStraight()) {
+        if (!element.bends()) {
             Edge edge = element.edge();
             return Working.of("length = sqrt(run² + rise²)")
                     .plan("run", "along the box", Quantity.mm(edge.to().u() - edge.from().u()))

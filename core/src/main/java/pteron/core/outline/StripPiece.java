@@ -19,6 +19,6 @@ public record StripPiece(Element element, double fromMm, OptionalDouble turnAfte
     /** {@return its least radius (mm), empty where it is straight} */
     public OptionalDouble leastRadiusMm() {
         double curvature = element.curve().hardestCurvature();
-        return curvature == 0 ? OptionalDouble.empty() : OptionalDouble.of(1 / curvature);
+        return !element.bends() ? OptionalDouble.empty() : OptionalDouble.of(1 / curvature);
     }
 }

@@ -27,7 +27,7 @@ public final class UnitShelf {
                     unit("wide-window", "Wide window", Kind.WINDOW, 1200, 500, 820, 11),
                     unit("sliding-window", "Sliding window", Kind.WINDOW, 900, 500, 820, 9),
                     unit("serving-hatch", "Serving hatch", Kind.HATCH, 1400, 800, 950, 19),
-                    unit("baggage-door", "Baggage door", Kind.BAGGAGE_DOOR, 600, 400, 80, 6),
+                    unit("baggage-door", "Baggage door", Kind.BAGGAGE_DOOR, 600, 400, 100, 6),
                     unit(
                             "long-baggage-door",
                             "Long baggage door",
@@ -36,7 +36,7 @@ public final class UnitShelf {
                             400,
                             80,
                             9),
-                    unit("locker-flap", "Locker flap", Kind.BAGGAGE_DOOR, 350, 300, 80, 3),
+                    unit("locker-flap", "Locker flap", Kind.BAGGAGE_DOOR, 350, 300, 100, 3),
                     unit("fridge-grille", "Fridge grille", Kind.HATCH, 450, 180, 150, 0.8),
                     unit("escape-hatch", "Escape hatch", Kind.HATCH, 600, 500, 900, 9));
 

@@ -24,9 +24,10 @@ import pteron.core.shell.ShellStage;
  *
  * @param wall which one
  * @param shape along the wall from the box's front face or left side, and over the floor's top (mm)
- * @param edgeMm timber that must stay between an opening and the edge of the wall (mm)
+ * @param edgeMm timber that must stand between an opening and the ends of the wall (mm)
+ * @param aboveMm timber that must lie between an opening and the edges over and under it (mm)
  */
-public record WallRoom(Wall wall, Polygon2 shape, double edgeMm) {
+public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm) {
 
     /** How far apart places are tried (mm). */
     private static final double STEP_MM = 10;
@@ -37,15 +38,17 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm) {
     /** {@return a wall of a plan: where it is framed its frame, else the outline's} */
     public static WallRoom of(BoxPlan plan, Wall wall) {
         Outline outline = OutlineStage.of(plan.box());
-        double edge = plan.makeUp().walls().members().section().thicknessMm() + UnitShelf.PLAY_MM;
+        double timber = plan.makeUp().walls().members().section().thicknessMm();
+        double edge = timber + UnitShelf.PLAY_MM;
+        double above = 2 * timber + UnitShelf.PLAY_MM;
         boolean flat =
                 outline.usable() && outline.isOfFlatPanels() && outline.elements().size() > 2;
-        return framed(plan, outline, wall, edge, flat)
-                .orElseGet(() -> new WallRoom(wall, bare(plan, outline, wall), edge));
+        return framed(plan, outline, wall, flat)
+                .orElseGet(() -> new WallRoom(wall, bare(plan, outline, wall), edge, above));
     }
 
     private static Optional<WallRoom> framed(
-            BoxPlan plan, Outline outline, Wall wall, double edge, boolean flat) {
+            BoxPlan plan, Outline outline, Wall wall, boolean flat) {
         if (!flat) {
             return Optional.empty();
         }
@@ -57,7 +60,10 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm) {
                             double left = panel.kind().isSide() ? 0 : plan.box().widthMm() / 2;
                             double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
                             Polygon2 shape = moved(panel.frame(), left, -all.fromV());
-                            return new WallRoom(wall, shape, edge + corner);
+                            double timber = panel.members().section().thicknessMm();
+                            double play = UnitShelf.PLAY_MM;
+                            return new WallRoom(
+                                    wall, shape, timber + play + corner, 2 * timber + play);
                         });
     }
 
@@ -111,9 +117,12 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm) {
         if (onFloor) {
             return DoubleStream.of(0);
         }
-        double most = shape.bounds().toV() - edgeMm - size.heightMm();
+        double most = shape.bounds().toV() - aboveMm - size.heightMm();
         DoubleStream others =
-                DoubleStream.iterate(2 * STEP_MM * 2, v -> v <= most, v -> v + 4 * STEP_MM);
+                DoubleStream.iterate(
+                        STEP_MM * Math.ceil(aboveMm / STEP_MM),
+                        v -> v <= most,
+                        v -> v + 4 * STEP_MM);
         return DoubleStream.concat(DoubleStream.of(Math.max(0, wanted.sillMm())), others);
     }
 
@@ -123,14 +132,14 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm) {
     }
 
     private boolean fits(Size size, Place place, boolean onFloor) {
-        double low = onFloor ? place.sillMm() : place.sillMm() - edgeMm;
+        double low = onFloor ? place.sillMm() : place.sillMm() - aboveMm;
         Polygon2 needed =
                 Polygon2.rectangle(
                         new Bounds2(
                                 place.alongMm() - edgeMm,
                                 place.alongMm() + size.widthMm() + edgeMm,
-                                Math.max(low, shape.bounds().fromV()),
-                                place.sillMm() + size.heightMm() + edgeMm));
+                                low,
+                                place.sillMm() + size.heightMm() + aboveMm));
         return shape.contains(needed, SLACK_MM2);
     }
 

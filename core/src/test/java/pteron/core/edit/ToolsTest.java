@@ -3,6 +3,7 @@ package pteron.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -44,13 +45,14 @@ class ToolsTest {
     void lineBecomesArc_batten_andStraightAgain() {
         BoxPlan arc = OutlineTools.arc(SQUARE, 2);
         assertThat(outline(arc).usable()).isTrue();
-        assertThat(outline(arc).heightMm()).isCloseTo(2160 + 0.15 * 4300, within(1.0));
+        assertThat(outline(arc).heightMm()).isCloseTo(2160 + 0.04 * 4300, within(1.0));
         BoxPlan batten = OutlineTools.batten(SQUARE, 2);
         Batten link = (Batten) batten.box().outline().get(2).link();
         assertThat(link.spots()).hasSize(3);
         assertThat(outline(batten).usable()).isTrue();
         BoxPlan more = OutlineTools.withSpot(batten, 2);
         assertThat(more.box().outline().get(2).link().through()).hasSize(4);
+        assertThat(length(more)).isCloseTo(length(batten), within(0.5));
         BoxPlan fewer = OutlineTools.without(more, OutlineHandle.of("outline.2.spot.0"));
         assertThat(fewer.box().outline().get(2).link().through()).hasSize(3);
         assertThat(OutlineTools.straight(batten, 2)).isEqualTo(SQUARE);
@@ -58,8 +60,55 @@ class ToolsTest {
         assertThat(bare.box().outline().get(2).link()).isEqualTo(new Straight());
     }
 
+    private static double length(BoxPlan plan) {
+        return outline(plan).elements().stream().mapToDouble(e -> e.lengthMm()).sum();
+    }
+
+    /** A spot more, on a straight line, an arc or a batten, leaves the line where it was. */
+    @Test
+    void spot_staysOnTheLine() {
+        for (BoxPlan plan :
+                List.of(
+                        SQUARE,
+                        OutlineTools.arc(SQUARE, 2),
+                        OutlineTools.batten(SQUARE, 2),
+                        OutlineTools.startedFrom(SQUARE, OutlineStart.ROUND_TAIL))) {
+            int corner = plan.box().outline().size() - 2;
+            BoxPlan more = OutlineTools.withSpot(OutlineTools.withSpot(plan, corner), corner);
+            assertThat(more.box().outline().get(corner).link()).isInstanceOf(Batten.class);
+            assertThat(outline(more).usable()).isTrue();
+            assertThat(length(more)).isCloseTo(length(plan), within(4.0));
+            assertThat(outline(more).areaMm2())
+                    .isCloseTo(outline(plan).areaMm2(), withinPercentage(0.1));
+        }
+    }
+
+    @Test
+    void line_movesWithItsCorners() {
+        BoxPlan moved = OutlineTools.lineMoved(SQUARE, 2, new Point2(0, 100));
+        assertThat(outline(moved).heightMm()).isEqualTo(2260);
+        BoxPlan arc = OutlineTools.arc(SQUARE, 2);
+        BoxPlan higher = OutlineTools.lineMoved(arc, 2, new Point2(0, 100));
+        assertThat(outline(higher).heightMm() - outline(arc).heightMm())
+                .isCloseTo(100, within(1e-6));
+    }
+
+    @Test
+    void whatCannotBeRounded_saysSo() {
+        assertThatThrownBy(() -> OutlineTools.rounded(SQUARE, 0, 100))
+                .hasMessageContaining("corner 1 stands on the deck");
+        BoxPlan arc = OutlineTools.arc(SQUARE, 2);
+        assertThatThrownBy(() -> OutlineTools.rounded(arc, 1, 100))
+                .hasMessageContaining("a curve meets corner 2");
+        assertThat(OutlineTools.rounded(SQUARE, 1, 100).box().outline().get(1).filletMm())
+                .isEqualTo(100);
+    }
+
     @Test
     void handles_byTheirKeys() {
+        assertThat(OutlineHandle.arrivesAt("outline.3.line")).isEqualTo(3);
+        assertThat(OutlineHandle.arrivesAt("outline.3.spot.1")).isEqualTo(3);
+        assertThat(OutlineHandle.arrivesAt("door")).isEqualTo(-1);
         assertThat(OutlineHandle.of("outline.3")).isEqualTo(new OutlineHandle(3, -1));
         assertThat(OutlineHandle.of("outline.3.spot.2")).isEqualTo(new OutlineHandle(3, 2));
         assertThat(OutlineHandle.of("window-b")).isEqualTo(new OutlineHandle(-1, -1));

@@ -12,7 +12,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
-import pteron.core.edit.BoxEdits;
 import pteron.core.edit.Cures;
 import pteron.core.figure.Figure;
 import pteron.core.material.MaterialLibrary;
@@ -130,7 +129,13 @@ class OutlineStageTest {
                         StartingPlans.square(),
                         SamplePlans.rakedNose(),
                         SamplePlans.slopedTail())) {
-            BoxPlan flat = BoxEdits.withLength(plan, 0);
+            BoxPlan flat =
+                    plan.withBox(
+                            plan.box()
+                                    .withOutline(
+                                            plan.box().outline().stream()
+                                                    .map(point -> point.at(700, point.zMm()))
+                                                    .toList()));
             assertThat(BoxModel.of(flat, MaterialLibrary.starting()).findings()).isNotEmpty();
         }
         assertThat(codes(outline(700, 0, 700, 0, 700, 0, 700, 0)))

@@ -1,0 +1,166 @@
+package pteron.app.opening;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import pteron.app.drawing.DrawingBehavior;
+import pteron.app.station.Cells;
+import pteron.app.station.FieldRow;
+import pteron.app.station.Toolbox;
+import pteron.app.station.Workbench;
+import pteron.core.drawing.View;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.plan.Opening;
+import pteron.core.plan.Opening.Wall;
+import pteron.core.plan.PlanKeys;
+import pteron.core.quantity.Named;
+
+/** The chosen opening: its name, wall, place, size, play and mass; or which are chosen together. */
+final class ChosenOpeningPane extends ScrollPane {
+
+    private final Workbench bench;
+    private final Toolbox toolbox;
+    private final DrawingBehavior behavior;
+    private final VBox rows = new VBox();
+    private final List<FieldRow> fields = new ArrayList<>();
+    private final TextField name = new TextField();
+    private final ComboBox<String> wall = new ComboBox<>();
+    private final Label refused = new Label();
+    private String shown = "";
+
+    ChosenOpeningPane(Workbench bench) {
+        this.bench = bench;
+        this.toolbox = new Toolbox(bench);
+        this.behavior = new DrawingBehavior(bench.document());
+        setContent(rows);
+        setFitToWidth(true);
+        setId("chosen-opening");
+        getStyleClass().add("plain-scroll");
+        rows.getStyleClass().add("rows");
+        name.setId("opening-name");
+        name.setAccessibleText("Name of the opening");
+        name.setOnAction(event -> rename());
+        name.focusedProperty()
+                .subscribe(
+                        (before, now) -> {
+                            if (before && !now) {
+                                rename();
+                            }
+                        });
+        wall.setId("opening-wall");
+        wall.setAccessibleText("Wall of the opening");
+        wall.setMaxWidth(Double.MAX_VALUE);
+        for (Wall one : Wall.values()) {
+            wall.getItems().add(Named.small(one));
+        }
+        wall.setOnAction(event -> moveToWall());
+        refused.setWrapText(true);
+        toolbox.refusedProperty().subscribe(this::refuse);
+        bench.chosenProperty().subscribe(parts -> update());
+        bench.document().modelProperty().subscribe(model -> update());
+    }
+
+    private void refuse(String words) {
+        refused.setText(words);
+        refused.getStyleClass().setAll("label", "refused");
+        refused.setVisible(!words.isEmpty());
+        refused.setManaged(!words.isEmpty());
+    }
+
+    private List<Opening> chosen() {
+        return toolbox.plan().openings().stream()
+                .filter(one -> bench.chosenProperty().get().contains(one.id()))
+                .toList();
+    }
+
+    private void update() {
+        List<Opening> chosen = chosen();
+        if (chosen.size() != 1) {
+            shown = "";
+            rows.getChildren().setAll(several(chosen));
+            return;
+        }
+        Opening one = chosen.getFirst();
+        if (!shown.equals(one.id())) {
+            shown = one.id();
+            rebuild(one);
+        }
+        if (!name.isFocused()) {
+            name.setText(one.name());
+        }
+        wall.setValue(Named.small(one.wall()));
+        PlanFields all = PlanFields.of(toolbox.plan(), MaterialLibrary.starting());
+        for (FieldRow row : fields) {
+            all.number((String) row.getUserData()).ifPresent(row::show);
+        }
+    }
+
+    private List<Label> several(List<Opening> chosen) {
+        List<Label> words = new ArrayList<>();
+        if (chosen.isEmpty()) {
+            words.add(
+                    Cells.quiet(
+                            "Nothing is chosen. Click an opening in the drawing; with Shift several. Drag a unit from the shelf to add one."));
+        } else {
+            words.add(Cells.headline(chosen.size() + " openings"));
+            chosen.forEach(
+                    one -> words.add(new Label(one.name() + ", " + Named.small(one.wall()))));
+            words.add(
+                    Cells.quiet(
+                            "Drag or arrow keys move them together; the tools over the drawing bring heads in line and space them evenly."));
+        }
+        words.forEach(label -> label.setWrapText(true));
+        return words;
+    }
+
+    private void rebuild(Opening one) {
+        fields.clear();
+        rows.getChildren().setAll(Cells.quiet("Name"), name, refused, Cells.quiet("Wall"), wall);
+        refuse("");
+        String prefix = PlanKeys.opening(one.id()) + ".";
+        for (NumberField field :
+                PlanFields.of(toolbox.plan(), MaterialLibrary.starting()).numbers()) {
+            if (field.key().startsWith(prefix)) {
+                NumberField plain = named(field, one.name() + ", ");
+                FieldRow row = new FieldRow(bench, behavior, plain);
+                row.setUserData(field.key());
+                fields.add(row);
+                rows.getChildren().add(row);
+            }
+        }
+    }
+
+    /** Under the name of its opening a field need not say it again. */
+    private static NumberField named(NumberField field, String prefix) {
+        String plain = Cells.capital(field.name().substring(prefix.length()));
+        return new NumberField(
+                field.key(), field.station(), plain, field.unit(), field.get(), field.set());
+    }
+
+    private void rename() {
+        if (!shown.isEmpty()) {
+            String id = shown;
+            toolbox.edit(plan -> OpeningEdits.renamed(plan, id, name.getText()));
+        }
+    }
+
+    private void moveToWall() {
+        chosen().stream()
+                .findFirst()
+                .filter(one -> !Named.small(one.wall()).equals(wall.getValue()))
+                .ifPresent(
+                        one -> {
+                            Wall other = Named.of(Wall.values(), wall.getValue());
+                            toolbox.edit(
+                                    plan -> OpeningEdits.onWall(plan, List.of(one.id()), other));
+                            bench.viewProperty().set(View.valueOf(other.name()));
+                        });
+    }
+}

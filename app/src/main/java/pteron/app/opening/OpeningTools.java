@@ -1,0 +1,67 @@
+package pteron.app.opening;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import pteron.app.station.Toolbox;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.placing.OpeningRows;
+import pteron.core.plan.Opening.Wall;
+import pteron.core.quantity.Named;
+
+/** What can be done with the chosen doors, windows and hatches. */
+final class OpeningTools {
+
+    private OpeningTools() {}
+
+    static List<Node> of(Toolbox tools) {
+        List<String> ids =
+                tools.chosen().stream()
+                        .filter(
+                                id ->
+                                        tools.plan().openings().stream()
+                                                .anyMatch(o -> o.id().equals(id)))
+                        .toList();
+        boolean some = !ids.isEmpty();
+        return List.of(
+                Toolbox.explained(
+                        tools.button(
+                                "duplicate", "Duplicate", p -> OpeningEdits.duplicated(p, ids)),
+                        "The same once more, beside it   Ctrl D",
+                        some),
+                Toolbox.explained(
+                        tools.button(
+                                "copy-across",
+                                "Also opposite",
+                                p -> OpeningEdits.copiedAcross(p, ids)),
+                        "The same once more, straight across the box",
+                        some),
+                Toolbox.explained(
+                        tools.button("mirror", "Mirror", p -> OpeningEdits.mirrored(p, ids)),
+                        "As far from the other end of the wall",
+                        some),
+                Toolbox.explained(walls(tools, ids), "Move it to another wall", some),
+                Toolbox.explained(
+                        tools.button(
+                                "heads", "Heads in line", p -> OpeningRows.headsInLine(p, ids)),
+                        "Upper edges as high as the first chosen, or as the door; choose several with Shift",
+                        ids.size() > 1),
+                Toolbox.explained(
+                        tools.button(
+                                "space", "Space evenly", p -> OpeningRows.spacedEvenly(p, ids)),
+                        "Equal gaps between three or more; choose several with Shift",
+                        ids.size() > 2),
+                Toolbox.explained(
+                        tools.button("delete", "Delete", p -> OpeningEdits.without(p, ids)),
+                        "Take it out of the wall   Delete",
+                        some));
+    }
+
+    private static MenuButton walls(Toolbox tools, List<String> ids) {
+        MenuButton walls = tools.menu("wall", "Other wall");
+        for (Wall wall : Wall.values()) {
+            tools.item(walls, Named.small(wall), plan -> OpeningEdits.onWall(plan, ids, wall));
+        }
+        return walls;
+    }
+}

@@ -1,0 +1,226 @@
+package pteron.app.opening;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import pteron.app.drawing.DrawingView;
+import pteron.app.station.Cells;
+import pteron.app.station.Toolbox;
+import pteron.app.station.Workbench;
+import pteron.core.drawing.View;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.placing.ShelfUnit;
+import pteron.core.placing.UnitShelf;
+import pteron.core.plan.Opening;
+import pteron.core.plan.Opening.Place;
+import pteron.core.plan.Opening.Wall;
+import pteron.core.quantity.LengthText;
+
+/** The units of the shelf, all to one scale: drag one onto the wall, or press it to put it where there is room. */
+final class ShelfPane extends VBox {
+
+    /** Pixels of a mm on the shelf. */
+    private static final double SCALE = 0.034;
+
+    /** Height of the tallest unit (pixels). */
+    private static final double HIGH = 66;
+
+    /** How far a unit must be dragged before it is carried (pixels). */
+    private static final double CARRIED = 6;
+
+    private final Workbench bench;
+    private final DrawingView drawing;
+    private final Toolbox toolbox;
+    private final Label hint = Cells.quiet("drag one onto the wall, or press it; all to one scale");
+    private double pressedX;
+    private double pressedY;
+    private boolean carried;
+
+    ShelfPane(Workbench bench, DrawingView drawing) {
+        this.bench = bench;
+        this.drawing = drawing;
+        this.toolbox = new Toolbox(bench);
+        setId("shelf");
+        getStyleClass().add("shelf");
+        HBox units = new HBox(2);
+        units.setAlignment(Pos.BOTTOM_LEFT);
+        for (ShelfUnit unit : UnitShelf.UNITS) {
+            units.getChildren().add(unit(unit));
+        }
+        ScrollPane scroll = new ScrollPane(units);
+        scroll.setFitToHeight(true);
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().addAll("plain-scroll", "shelf-scroll");
+        toolbox.refusedProperty()
+                .subscribe(
+                        words -> {
+                            if (!words.isEmpty()) {
+                                hint.setText(words);
+                            }
+                        });
+        HBox head = new HBox(10, Cells.headline("Units"), hint);
+        head.setAlignment(Pos.CENTER_LEFT);
+        hint.setMinWidth(0);
+        getChildren().addAll(head, scroll);
+        bench.document()
+                .modelProperty()
+                .subscribe(model -> units.getChildren().forEach(this::resize));
+    }
+
+    private Node unit(ShelfUnit unit) {
+        Label name = new Label(unit.name());
+        name.getStyleClass().add("shelf-name");
+        Label size = new Label();
+        size.getStyleClass().addAll("mono", "shelf-size");
+        StackPane stand = new StackPane(picture(unit));
+        stand.setAlignment(Pos.BOTTOM_CENTER);
+        stand.setMinHeight(HIGH);
+        stand.getStyleClass().add("shelf-stand");
+        VBox box = new VBox(stand, name, size);
+        box.setAlignment(Pos.BOTTOM_CENTER);
+        box.getStyleClass().add("shelf-unit");
+        box.setId("unit-" + unit.key());
+        box.setUserData(unit);
+        box.setFocusTraversable(true);
+        box.setAccessibleRole(AccessibleRole.BUTTON);
+        box.setAccessibleText(unit.name() + ": press Enter to put it into the wall");
+        Tooltip.install(box, new Tooltip("Drag it onto the wall, or press it (Enter)"));
+        box.setOnMousePressed(this::press);
+        box.setOnMouseDragged(event -> carry(unit, event));
+        box.setOnMouseReleased(event -> let(unit, event));
+        box.setOnKeyPressed(
+                event -> {
+                    if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                        add(unit);
+                        event.consume();
+                    } else if (event.getCode() == KeyCode.ESCAPE && carried) {
+                        carried = false;
+                        drawing.showGhost(null);
+                        event.consume();
+                    }
+                });
+        resize(box);
+        return box;
+    }
+
+    private void resize(Node box) {
+        if (box.getUserData() instanceof ShelfUnit unit) {
+            Label size = (Label) ((VBox) box).getChildren().get(2);
+            size.setText(
+                    LengthText.format(unit.size().widthMm(), bench.units())
+                            + " × "
+                            + LengthText.format(unit.size().heightMm(), bench.units()));
+        }
+    }
+
+    private static Node picture(ShelfUnit unit) {
+        double wide = unit.size().widthMm() * SCALE;
+        double high = unit.size().heightMm() * SCALE;
+        Rectangle frame = new Rectangle(wide, high);
+        boolean glass = unit.kind() == Opening.Kind.WINDOW;
+        frame.getStyleClass().add(glass ? "shelf-glass" : "shelf-leaf");
+        Pane picture = new Pane(frame);
+        if (glass) {
+            Line one = new Line(wide * 0.1, high * 0.45, wide * 0.35, high * 0.1);
+            one.getStyleClass().add("shelf-line");
+            picture.getChildren().add(one);
+        } else {
+            Circle handle = new Circle(wide - 4, high * 0.55, 1.6);
+            handle.getStyleClass().add("shelf-handle");
+            picture.getChildren().add(handle);
+        }
+        picture.setMaxSize(wide, high);
+        picture.setPrefSize(wide, high);
+        return picture;
+    }
+
+    private void press(MouseEvent event) {
+        pressedX = event.getSceneX();
+        pressedY = event.getSceneY();
+        carried = false;
+        ((Node) event.getSource()).requestFocus();
+        event.consume();
+    }
+
+    private void carry(ShelfUnit unit, MouseEvent event) {
+        double far = Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY);
+        carried = carried || far > CARRIED;
+        Optional<Point2> under = drawing.placeUnder(event.getSceneX(), event.getSceneY());
+        drawing.showGhost(carried ? under.map(at -> ghost(unit, at)).orElse(null) : null);
+    }
+
+    private static Bounds2 ghost(ShelfUnit unit, Point2 at) {
+        double wide = unit.size().widthMm() / 2;
+        double high = unit.size().heightMm() / 2;
+        return new Bounds2(at.u() - wide, at.u() + wide, at.v() - high, at.v() + high);
+    }
+
+    private void let(ShelfUnit unit, MouseEvent event) {
+        drawing.showGhost(null);
+        if (!carried) {
+            add(unit);
+            return;
+        }
+        carried = false;
+        drawing.placeUnder(event.getSceneX(), event.getSceneY())
+                .ifPresent(at -> drop(unit, ghost(unit, at)));
+    }
+
+    private void add(ShelfUnit unit) {
+        Wall wall = wall(bench.viewProperty().get()).orElse(Wall.LEFT);
+        if (wall(bench.viewProperty().get()).isEmpty()) {
+            bench.viewProperty().set(View.LEFT);
+        }
+        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall));
+    }
+
+    /** Puts a unit where it was let go, its middle under the pointer. */
+    private void drop(ShelfUnit unit, Bounds2 at) {
+        Optional<Wall> wall = wall(bench.viewProperty().get());
+        if (wall.isEmpty()) {
+            hint.setText("units go into walls: look at a side, the front or the rear first");
+            return;
+        }
+        double half = toolbox.plan().box().widthMm() / 2;
+        double along =
+                switch (wall.get()) {
+                    case LEFT -> at.fromU();
+                    case RIGHT -> -at.toU();
+                    case FRONT -> half - at.toU();
+                    case REAR -> half + at.fromU();
+                };
+        double deck = -bench.document().model().carrier().groundMm();
+        double sill = at.fromV() - deck - toolbox.plan().makeUp().floor().structureMm();
+        Place place = new Place(round(along), round(sill));
+        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall.get(), place));
+    }
+
+    private static double round(double mm) {
+        return Math.clamp(Math.rint(mm / 5) * 5, -400, 14000);
+    }
+
+    private static Optional<Wall> wall(View view) {
+        return switch (view) {
+            case LEFT -> Optional.of(Wall.LEFT);
+            case RIGHT -> Optional.of(Wall.RIGHT);
+            case FRONT -> Optional.of(Wall.FRONT);
+            case REAR -> Optional.of(Wall.REAR);
+            default -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,127 @@
+package pteron.app.side;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import pteron.core.field.ChoiceField;
+import pteron.core.field.Field;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.station.Station;
+
+/** Puts the inputs of a station under headings, in the order in which a builder measures and decides. */
+final class FieldGroups {
+
+    /** Which keys come under a heading; a # in it stands for the number of the part, counted from 1. */
+    private record Heading(Pattern keys, String words) {}
+
+    private static final List<Heading> HEADINGS =
+            List.of(
+                    heading("(deck|bed|wells|tailgate)\\..*", "Deck or bed"),
+                    heading(
+                            "(drawbar|coupler)\\..*|(empty|rating)\\.coupler",
+                            "Drawbar and coupler"),
+                    heading("cab.*", "Cab"),
+                    heading("rating\\..*|weighed\\..*", "What it may weigh"),
+                    heading("axle\\.(\\d+).*", "Axle #"),
+                    heading("wheel\\..*", "Wheels"),
+                    heading("(rails|rail|cross-section)\\..*", "Steel under the deck"),
+                    heading("cross-member\\..*", "Cross-members behind the deck's front"),
+                    heading("(outrigger|outrigger-section)\\..*", "Outriggers"),
+                    heading("solid\\.(\\d+).*", "In the way, #"),
+                    heading("(road|shop|roof\\.load).*", "Road and shop"),
+                    heading("box\\..*", "The whole box"),
+                    heading("outline\\.(\\d+)\\..*", "Corner #"),
+                    heading("arch\\.(\\d+)\\..*", "Wheel arch #"),
+                    heading("drop-floor\\..*", "Dropped floor"),
+                    heading("overhang\\..*", "Roof edges"),
+                    heading("floor\\.bearers.*", "Floor bearers"),
+                    heading("walls\\.members.*", "Studs"),
+                    heading("roof\\.members.*", "Roof bows"),
+                    heading("blocking\\..*", "Blocks behind sheet edges"),
+                    heading("wind\\..*|floor\\.(person|load)|wood\\..*", "What it must bear"),
+                    heading("floor\\..*", "Floor"),
+                    heading("walls\\..*", "Walls"),
+                    heading("roof\\..*", "Roof"),
+                    heading("(inside|outside|air)\\..*|people|hours", "A night in it"),
+                    heading("bead\\..*", "Bead of sealant"),
+                    heading("saw\\..*", "Saw"));
+
+    private FieldGroups() {}
+
+    private static Heading heading(String keys, String words) {
+        return new Heading(Pattern.compile(keys), words);
+    }
+
+    /** {@return the fields of a station under their headings, in order} */
+    static Map<String, List<Field>> of(Station station, PlanFields fields, BoxPlan plan) {
+        Map<String, List<Field>> groups = new LinkedHashMap<>();
+        List<Field> all = all(station, fields);
+        for (Heading heading : HEADINGS) {
+            for (Field field : all) {
+                Matcher key = heading.keys().matcher(field.key());
+                if (first(field.key()) == heading && key.matches()) {
+                    String number =
+                            key.groupCount() > 0
+                                            && key.group(1) != null
+                                            && heading.words().contains("#")
+                                    ? Integer.toString(Integer.parseInt(key.group(1)) + 1)
+                                    : "";
+                    groups.computeIfAbsent(
+                                    heading.words().replace("#", number).strip(),
+                                    words -> new ArrayList<>())
+                            .add(field);
+                }
+            }
+        }
+        for (Field field : all) {
+            if (first(field.key()) == null) {
+                groups.computeIfAbsent(opening(field, plan), words -> new ArrayList<>()).add(field);
+            }
+        }
+        return groups;
+    }
+
+    private static Heading first(String key) {
+        return HEADINGS.stream()
+                .filter(heading -> heading.keys().matcher(key).matches())
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static String opening(Field field, BoxPlan plan) {
+        return plan.openings().stream()
+                .filter(one -> field.name().startsWith(one.name() + ", "))
+                .map(Opening::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** {@return choices, each followed by the numbers that go with it, then all other numbers} */
+    private static List<Field> all(Station station, PlanFields fields) {
+        List<Field> shown = new ArrayList<>();
+        List<NumberField> numbers =
+                new ArrayList<>(
+                        fields.numbers().stream()
+                                .filter(number -> number.station().equals(station))
+                                .toList());
+        for (ChoiceField choice : fields.choices()) {
+            if (choice.station().equals(station)) {
+                shown.add(choice);
+                List<NumberField> own =
+                        numbers.stream()
+                                .filter(n -> n.key().startsWith(choice.key() + "."))
+                                .toList();
+                shown.addAll(own);
+                numbers.removeAll(own);
+            }
+        }
+        shown.addAll(numbers);
+        return shown;
+    }
+}
