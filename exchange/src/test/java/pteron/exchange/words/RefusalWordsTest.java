@@ -22,7 +22,7 @@ class RefusalWordsTest {
                                         .number(key)
                                         .orElseThrow()
                                         .with(plan, value));
-        return RefusalWords.of(refused, plan.units());
+        return RefusalWords.of(refused, plan.units()).replace('\u2009', ' ');
     }
 
     @Test
@@ -37,9 +37,8 @@ class RefusalWordsTest {
     @Test
     void massesAndShares() {
         assertThat(refusal(Demos.wagtail(), "opening.door.mass", 900))
-                .isEqualTo("mass of the unit 900.0 kg: must be 0.0 to 200.0 kg");
-        assertThat(refusal(Demos.wagtail(), "inside.humidity", 300))
-                .contains("must be 1.0 to 100.0 %");
+                .isEqualTo("mass of the unit 900 kg: must be 0 to 200 kg");
+        assertThat(refusal(Demos.wagtail(), "inside.humidity", 300)).contains("must be 1 to 100 %");
     }
 
     /** Nothing, less than nothing and far too much are refused everywhere where they make no sense. */
@@ -50,7 +49,10 @@ class RefusalWordsTest {
             for (var field : fields.numbers()) {
                 for (double value : new double[] {1e7, -1e7}) {
                     String words = refusal(plan, field.key(), value);
-                    assertThat(words).as(field.key()).contains(": must be").doesNotContain("[");
+                    assertThat(words)
+                            .as(field.key())
+                            .matches(".*(: must be|cannot be rounded).*")
+                            .doesNotContain("[");
                 }
             }
         }
