@@ -1,8 +1,11 @@
 package pteron.app.carrier;
 
+import java.util.Optional;
 import pteron.app.station.StationScreen;
 import pteron.app.station.StationTable;
 import pteron.core.carrier.CarrierStation;
+import pteron.core.carrier.Support;
+import pteron.core.figure.Verdict;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Unit;
@@ -23,8 +26,24 @@ public final class CarrierScreen {
 
     private CarrierScreen() {}
 
+    /** {@return the support that is nearer to its rating than the whole, and close to it; empty for none} */
+    private static Optional<String> hardest(BoxModel model, double least) {
+        double front = model.balance().load().frontKg() / model.carrier().front().ratingKg();
+        double rear = model.balance().load().rearKg() / model.carrier().rear().ratingKg();
+        Support support = front > rear ? model.carrier().front() : model.carrier().rear();
+        double use = Math.max(front, rear);
+        return use > least
+                ? Optional.of("%s %.0f %% of rating".formatted(support.name(), use * 100))
+                : Optional.empty();
+    }
+
     private static String left(BoxModel model) {
         UnitSystem units = model.plan().units();
+        double gross = model.balance().massKg() / model.plan().vehicle().gear().grossKg();
+        Optional<String> hardest = hardest(model, Math.max(gross, Verdict.CLOSE_FROM));
+        if (hardest.isPresent()) {
+            return hardest.get();
+        }
         double kg = model.plan().vehicle().gear().grossKg() - model.balance().massKg();
         return "%s %s left"
                 .formatted(

@@ -21,6 +21,7 @@ import pteron.exchange.plan.PlanFormatException;
         subcommands = {
             DemoVerb.class,
             OpenVerb.class,
+            NewVerb.class,
             FiguresVerb.class,
             ExportVerb.class,
             ShotVerb.class,

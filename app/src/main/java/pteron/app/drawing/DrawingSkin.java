@@ -184,19 +184,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     }
 
     private void dragged(Shape handle) {
-        handle.setOnMousePressed(
-                event -> {
-                    Grip grip = (Grip) handle.getUserData();
-                    menu.hide();
-                    choose(grip, event);
-                    handle.requestFocus();
-                    if (event.getButton() == MouseButton.PRIMARY) {
-                        pressedX = event.getSceneX();
-                        pressedY = event.getSceneY();
-                        behavior.press(grip, getSkinnable().chosenProperty().get());
-                    }
-                    event.consume();
-                });
+        handle.setOnMousePressed(event -> take(handle, event));
         handle.setOnContextMenuRequested(
                 event -> {
                     showMenu(event.getScreenX(), event.getScreenY());
@@ -204,13 +192,12 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 });
         handle.setOnMouseDragged(
                 event -> {
-                    if (!behavior.isDragging()) {
-                        return;
+                    if (behavior.isDragging()) {
+                        double right = (event.getSceneX() - pressedX) / transform.scale();
+                        double up = (pressedY - event.getSceneY()) / transform.scale();
+                        behavior.drag(right, up, 1 / transform.scale());
+                        event.consume();
                     }
-                    double right = (event.getSceneX() - pressedX) / transform.scale();
-                    double up = (pressedY - event.getSceneY()) / transform.scale();
-                    behavior.drag(right, up, 1 / transform.scale());
-                    event.consume();
                 });
         handle.setOnMouseReleased(
                 event -> {
@@ -219,6 +206,19 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                         getSkinnable().requestLayout();
                     }
                 });
+    }
+
+    private void take(Shape handle, MouseEvent event) {
+        Grip grip = (Grip) handle.getUserData();
+        menu.hide();
+        choose(grip, event);
+        handle.requestFocus();
+        if (event.getButton() == MouseButton.PRIMARY) {
+            pressedX = event.getSceneX();
+            pressedY = event.getSceneY();
+            behavior.press(grip, getSkinnable().chosenProperty().get());
+        }
+        event.consume();
     }
 
     private void choose(Grip grip, MouseEvent event) {
@@ -302,17 +302,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     }
 
     private void key(KeyEvent event) {
-        String selected = getSkinnable().selectedProperty().get();
-        Drawing drawing = getSkinnable().getDrawing();
-        double step = event.isAltDown() ? FINE_MM : NUDGE_MM;
-        Point2 way =
-                switch (event.getCode()) {
-                    case LEFT -> new Point2(-step, 0);
-                    case RIGHT -> new Point2(step, 0);
-                    case UP -> new Point2(0, step);
-                    case DOWN -> new Point2(0, -step);
-                    default -> null;
-                };
         if (event.getCode() == KeyCode.ESCAPE) {
             escape(event);
         }
@@ -322,10 +311,26 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             showMenu(at.getX(), at.getY());
             event.consume();
         }
-        if (way == null || drawing == null) {
-            return;
+        Point2 way = way(event);
+        if (way != null && getSkinnable().getDrawing() != null) {
+            nudge(way, event);
         }
-        for (Grip grip : drawing.grips()) {
+    }
+
+    private static Point2 way(KeyEvent event) {
+        double step = event.isAltDown() ? FINE_MM : NUDGE_MM;
+        return switch (event.getCode()) {
+            case LEFT -> new Point2(-step, 0);
+            case RIGHT -> new Point2(step, 0);
+            case UP -> new Point2(0, step);
+            case DOWN -> new Point2(0, -step);
+            default -> null;
+        };
+    }
+
+    private void nudge(Point2 way, KeyEvent event) {
+        String selected = getSkinnable().selectedProperty().get();
+        for (Grip grip : getSkinnable().getDrawing().grips()) {
             if (grip.part().equals(selected)) {
                 behavior.nudge(
                         grip,
@@ -348,7 +353,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             event.consume();
         } else if (!getSkinnable().selectedProperty().get().isEmpty()) {
             getSkinnable().selectedProperty().set("");
-            event.consume();
         }
     }
 

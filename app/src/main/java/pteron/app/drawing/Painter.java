@@ -31,6 +31,7 @@ final class Painter {
     private final List<String> chosen;
     private final Marks marks;
     private boolean hatched;
+    private boolean paper = true;
 
     Painter(
             GraphicsContext context,
@@ -44,10 +45,18 @@ final class Painter {
         this.marks = new Marks(context, transform, palette);
     }
 
+    /** {@return this painter, leaving the ground as it is} */
+    Painter withoutPaper() {
+        paper = false;
+        return this;
+    }
+
     void paint(Drawing drawing, Point2 marked) {
         hatched = drawing.view() == View.SECTION;
-        context.setFill(palette.paper());
-        context.fillRect(0, 0, context.getCanvas().getWidth(), context.getCanvas().getHeight());
+        if (paper) {
+            context.setFill(palette.paper());
+            context.fillRect(0, 0, context.getCanvas().getWidth(), context.getCanvas().getHeight());
+        }
         context.setTextAlign(TextAlignment.CENTER);
         context.setTextBaseline(VPos.CENTER);
         for (Shape shape : drawing.shapes()) {

@@ -6,6 +6,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.Cells;
@@ -44,9 +46,19 @@ final class ChosenOpeningPane extends ScrollPane {
         setId("chosen-opening");
         getStyleClass().add("plain-scroll");
         rows.getStyleClass().add("rows");
+        nameField();
+        wallBox();
+        refused.setWrapText(true);
+        toolbox.refusedProperty().subscribe(this::refuse);
+        bench.chosenProperty().subscribe(parts -> update());
+        bench.document().modelProperty().subscribe(model -> update());
+    }
+
+    private void nameField() {
         name.setId("opening-name");
         name.setAccessibleText("Name of the opening");
         name.setOnAction(event -> rename());
+        name.addEventFilter(KeyEvent.KEY_PRESSED, this::typedBack);
         name.focusedProperty()
                 .subscribe(
                         (before, now) -> {
@@ -54,6 +66,9 @@ final class ChosenOpeningPane extends ScrollPane {
                                 rename();
                             }
                         });
+    }
+
+    private void wallBox() {
         wall.setId("opening-wall");
         wall.setAccessibleText("Wall of the opening");
         wall.setMaxWidth(Double.MAX_VALUE);
@@ -61,10 +76,15 @@ final class ChosenOpeningPane extends ScrollPane {
             wall.getItems().add(Named.small(one));
         }
         wall.setOnAction(event -> moveToWall());
-        refused.setWrapText(true);
-        toolbox.refusedProperty().subscribe(this::refuse);
-        bench.chosenProperty().subscribe(parts -> update());
-        bench.document().modelProperty().subscribe(model -> update());
+    }
+
+    private void typedBack(KeyEvent event) {
+        boolean back = event.getCode() == KeyCode.Z && event.isShortcutDown();
+        boolean same = chosen().stream().anyMatch(one -> one.name().equals(name.getText()));
+        if (back && same) {
+            bench.document().undo();
+            event.consume();
+        }
     }
 
     private void refuse(String words) {

@@ -1,5 +1,6 @@
 package pteron.app.opening;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
@@ -22,12 +23,18 @@ final class OpeningTools {
                                         tools.plan().openings().stream()
                                                 .anyMatch(o -> o.id().equals(id)))
                         .toList();
+        List<Node> all = new ArrayList<>(one(tools, ids));
+        all.addAll(several(tools, ids));
+        return List.copyOf(all);
+    }
+
+    private static List<Node> one(Toolbox tools, List<String> ids) {
         boolean some = !ids.isEmpty();
         return List.of(
                 Toolbox.explained(
                         tools.button(
                                 "duplicate", "Duplicate", p -> OpeningEdits.duplicated(p, ids)),
-                        "The same once more, beside it   Ctrl D",
+                        "The same once more, beside it   Ctrl+D",
                         some),
                 Toolbox.explained(
                         tools.button(
@@ -40,7 +47,11 @@ final class OpeningTools {
                         tools.button("mirror", "Mirror", p -> OpeningEdits.mirrored(p, ids)),
                         "As far from the other end of the wall",
                         some),
-                Toolbox.explained(walls(tools, ids), "Move it to another wall", some),
+                Toolbox.explained(walls(tools, ids), "Move it to another wall", some));
+    }
+
+    private static List<Node> several(Toolbox tools, List<String> ids) {
+        return List.of(
                 Toolbox.explained(
                         tools.button(
                                 "heads", "Heads in line", p -> OpeningRows.headsInLine(p, ids)),
@@ -54,7 +65,7 @@ final class OpeningTools {
                 Toolbox.explained(
                         tools.button("delete", "Delete", p -> OpeningEdits.without(p, ids)),
                         "Take it out of the wall   Delete",
-                        some));
+                        !ids.isEmpty()));
     }
 
     private static MenuButton walls(Toolbox tools, List<String> ids) {

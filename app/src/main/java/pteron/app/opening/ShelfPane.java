@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -96,6 +97,12 @@ final class ShelfPane extends VBox {
         box.getStyleClass().add("shelf-unit");
         box.setId("unit-" + unit.key());
         box.setUserData(unit);
+        canBeTaken(box, unit);
+        resize(box);
+        return box;
+    }
+
+    private void canBeTaken(VBox box, ShelfUnit unit) {
         box.setFocusTraversable(true);
         box.setAccessibleRole(AccessibleRole.BUTTON);
         box.setAccessibleText(unit.name() + ": press Enter to put it into the wall");
@@ -103,19 +110,18 @@ final class ShelfPane extends VBox {
         box.setOnMousePressed(this::press);
         box.setOnMouseDragged(event -> carry(unit, event));
         box.setOnMouseReleased(event -> let(unit, event));
-        box.setOnKeyPressed(
-                event -> {
-                    if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                        add(unit);
-                        event.consume();
-                    } else if (event.getCode() == KeyCode.ESCAPE && carried) {
-                        carried = false;
-                        drawing.showGhost(null);
-                        event.consume();
-                    }
-                });
-        resize(box);
-        return box;
+        box.setOnKeyPressed(event -> key(unit, event));
+    }
+
+    private void key(ShelfUnit unit, KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            add(unit);
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && carried) {
+            carried = false;
+            drawing.showGhost(null);
+            event.consume();
+        }
     }
 
     private void resize(Node box) {

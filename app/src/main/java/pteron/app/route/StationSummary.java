@@ -4,6 +4,7 @@ import java.util.Optional;
 import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
+import pteron.core.figure.Verdict;
 import pteron.core.model.BoxModel;
 import pteron.core.station.Station;
 
@@ -15,6 +16,16 @@ import pteron.core.station.Station;
  * @param worst the most serious finding there, empty when there is none
  */
 public record StationSummary(String telling, double margin, Optional<Severity> worst) {
+
+    /** {@return how it stands: by its margin or its most serious finding, whichever is worse} */
+    public Verdict verdict() {
+        return Verdict.of(margin, worst);
+    }
+
+    /** {@return whether anything is held against anything there} */
+    public boolean isJudged() {
+        return margin > 0 || worst.filter(found -> found != Severity.NOTE).isPresent();
+    }
 
     /** {@return the summary of a station} */
     public static StationSummary of(Station station, BoxModel model, BarCutting cutting) {

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -12,10 +13,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
+import pteron.core.cure.CureTrial.Tried;
 import pteron.core.drawing.View;
 import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Named;
 import pteron.exchange.words.CureWords;
@@ -40,6 +43,7 @@ public final class FindingsPane extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(count, scroll);
         bench.document().modelProperty().subscribe(model -> update());
+        bench.cures().triedProperty().subscribe(tried -> update());
     }
 
     private void update() {
@@ -48,18 +52,23 @@ public final class FindingsPane extends VBox {
         if (shown != null && findings.stream().noneMatch(f -> f.id().equals(shown.id()))) {
             bench.findingProperty().set(null);
         }
+        bench.previewProperty().set(null);
         count.setText(
-                "%d stops · %d watch · %d notes"
+                "%s · %s · %s"
                         .formatted(
-                                number(findings, Severity.STOPS),
-                                number(findings, Severity.WATCH),
-                                number(findings, Severity.NOTE)));
+                                counted(number(findings, Severity.STOPS), "stop", "stops"),
+                                counted(number(findings, Severity.WATCH), "to watch", "to watch"),
+                                counted(number(findings, Severity.NOTE), "note", "notes")));
         list.getChildren().setAll(findings.stream().map(this::card).toList());
         if (findings.isEmpty()) {
             Label none = new Label("Nothing is wrong or close.");
             none.getStyleClass().add("quiet");
             list.getChildren().add(none);
         }
+    }
+
+    private static String counted(long number, String one, String several) {
+        return number + " " + (number == 1 ? one : several);
     }
 
     private static long number(List<Finding> findings, Severity severity) {
@@ -125,19 +134,33 @@ public final class FindingsPane extends VBox {
         }
     }
 
+    /** The button of a cure that was tried, advice, or nothing while it is being tried. */
     private Node cure(Finding finding, BoxPlan plan) {
-        String words = CureWords.of(finding.cure(), plan.units());
-        if (!finding.cure().canBeApplied()) {
-            Label advice = new Label(words);
-            advice.getStyleClass().add("advice");
-            advice.setWrapText(true);
-            return advice;
+        Tried tried = bench.cures().triedProperty().get().get(finding);
+        if (tried == null && finding.cure().canBeApplied()) {
+            return wrapped("looking for what mends it …", "quiet");
+        }
+        Finding shown = tried == null ? finding : tried.finding();
+        String words = CureWords.of(shown.cure(), plan);
+        if (!shown.cure().canBeApplied()) {
+            return wrapped(words, "advice");
         }
         Button apply = new Button(words);
         apply.getStyleClass().add("cure");
         apply.setId("cure-" + finding.code());
         apply.setWrapText(true);
-        apply.setOnAction(event -> bench.edit(before -> Cures.apply(before, finding.cure())));
+        apply.setTooltip(new Tooltip("Point at it to see it in the drawing; undo takes it back"));
+        apply.hoverProperty()
+                .subscribe(hovers -> bench.previewProperty().set(preview(tried, hovers)));
+        apply.setOnAction(
+                event -> {
+                    bench.previewProperty().set(null);
+                    bench.edit(before -> Cures.apply(before, shown.cure()));
+                });
         return apply;
+    }
+
+    private static BoxModel preview(Tried tried, boolean hovers) {
+        return hovers ? tried.cured().orElse(null) : null;
     }
 }

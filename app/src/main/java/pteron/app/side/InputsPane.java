@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.FieldRow;
 import pteron.app.station.Workbench;
+import pteron.core.edit.OutlineHandle;
 import pteron.core.field.Field;
 import pteron.core.field.PlanFields;
 import pteron.core.plan.PlanKeys;
@@ -108,8 +109,8 @@ public final class InputsPane extends ScrollPane {
         if (part.isEmpty() || rows.getScene() == null) {
             return;
         }
-        String prefix = part.startsWith("outline.") ? part.replaceAll("\\.(line|spot).*", "") : "";
-        String key = prefix.isEmpty() ? PlanKeys.opening(part) : prefix;
+        int corner = OutlineHandle.arrivesAt(part);
+        String key = corner < 0 ? PlanKeys.opening(part) : PlanKeys.corner(corner);
         byId.entrySet().stream()
                 .filter(row -> row.getKey().startsWith("number-" + key + "."))
                 .findFirst()

@@ -31,9 +31,20 @@ public final class MarginBar extends Pane {
 
     /** Shows a margin, 1 at its limit. */
     public void set(double demandOverCapacity) {
-        margin = demandOverCapacity;
-        fill.getStyleClass().setAll("fill", word(margin));
-        setAccessibleText(NumberText.format(margin, 2) + " of 1, " + word(margin));
+        set(demandOverCapacity, Verdict.of(demandOverCapacity));
+    }
+
+    /** Shows a margin, 1 at its limit, in the colour of a verdict that may know of something worse. */
+    public void set(double demandOverCapacity, Verdict verdict) {
+        double least =
+                switch (verdict) {
+                    case FAILS -> 1;
+                    case CLOSE -> Verdict.CLOSE_FROM;
+                    case HOLDS -> 0;
+                };
+        margin = Math.max(demandOverCapacity, least);
+        fill.getStyleClass().setAll("fill", verdict.word());
+        setAccessibleText(NumberText.format(margin, 2) + " of 1, " + verdict.word());
         requestLayout();
     }
 

@@ -8,12 +8,14 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import pteron.app.document.CureDesk;
 import pteron.app.document.CuttingDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.style.Theme;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.model.BoxModel;
 import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
@@ -26,6 +28,8 @@ public final class Workbench implements AutoCloseable {
 
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
+    private final CureDesk cures = new CureDesk();
+    private final ObjectProperty<BoxModel> preview = new SimpleObjectProperty<>();
     private final ObjectProperty<Station> station =
             new SimpleObjectProperty<>(OpeningStation.OPENINGS);
     private final ObjectProperty<View> view = new SimpleObjectProperty<>(View.LEFT);
@@ -42,6 +46,7 @@ public final class Workbench implements AutoCloseable {
         this.document = document;
         this.theme = new SimpleObjectProperty<>(theme);
         cutting.follow(document);
+        cures.follow(document);
         selected.subscribe(part -> chooseAlone(part));
         document.modelProperty().subscribe(model -> forgetGone(model.plan()));
     }
@@ -107,6 +112,16 @@ public final class Workbench implements AutoCloseable {
         }
     }
 
+    /** {@return the cures, tried beside} */
+    public CureDesk cures() {
+        return cures;
+    }
+
+    /** {@return what would follow from something pointed at, shown in the drawing meanwhile; null for nothing} */
+    public ObjectProperty<BoxModel> previewProperty() {
+        return preview;
+    }
+
     /** {@return the bars, cut beside} */
     public CuttingDesk cutting() {
         return cutting;
@@ -167,5 +182,6 @@ public final class Workbench implements AutoCloseable {
     @Override
     public void close() {
         cutting.close();
+        cures.close();
     }
 }

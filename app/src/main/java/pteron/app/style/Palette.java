@@ -36,7 +36,7 @@ public record Palette(
 
     private static final Palette LIGHT =
             of(
-                    "#F3EFE6 #1E2B2A #66736F #A98A55 #0A6A7A #A93F22 #B87A0C #4A7337 #E4C99A #FAF6EA #C9D4D2 #BDB7A8");
+                    "#F3EFE6 #1E2B2A #56625E #A98A55 #0A6A7A #A93F22 #B87A0C #4A7337 #E4C99A #FAF6EA #C9D4D2 #BDB7A8");
     private static final Palette DARK =
             of(
                     "#172120 #ECE7DB #9BA8A3 #6E5B3A #4FB3C4 #E07A57 #E0AE4A #8DBB78 #987F5A #2A322E #3F4B49 #5A5A52");

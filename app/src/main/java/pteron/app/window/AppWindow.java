@@ -7,12 +7,17 @@ import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
+import pteron.app.help.HelpCard;
 import pteron.app.keep.Faults;
+import pteron.app.start.StartScreen;
 import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
 import pteron.app.window.Dialogs.Choice;
@@ -47,6 +52,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
         root.getChildren().setAll(content, overlay);
         focus = new Focus(scene, () -> main == null ? content : main.drawing());
         theme.subscribe(this::dress);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoFromField);
         stage.setScene(scene);
         stage.setMinWidth(1000);
         stage.setMinHeight(640);
@@ -63,6 +69,18 @@ public final class AppWindow implements PlanWindow, WindowLook {
     private void tellFault(String sentence) {
         lastFault.run();
         lastFault = dialogs().ask("A fault of ours", sentence, List.of(new Choice("OK", () -> {})));
+    }
+
+    /** In a field undo first takes the typing back, and when there is none the edit. */
+    private void undoFromField(KeyEvent event) {
+        boolean undo = event.getCode() == KeyCode.Z && event.isShortcutDown();
+        boolean inField =
+                event.getTarget() instanceof TextInputControl text
+                        && !(event.isShiftDown() ? text.isRedoable() : text.isUndoable());
+        if (undo && inField && commands != null && !isAsking()) {
+            commands.get(event.isShiftDown() ? "redo" : "undo").run();
+            event.consume();
+        }
     }
 
     private void dress(Theme chosen) {
@@ -109,13 +127,17 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         plan -> show(plan, null),
                         this::open,
                         files::chooseAndOpen,
-                        this::showReckoner);
-        content.getChildren().setAll(new StartScreen(ways, recent.all()));
+                        this::showReckoner,
+                        this::showHelp,
+                        this::switchTheme);
+        content.getChildren().setAll(new StartScreen(ways, recent.all(), theme));
         scene.getAccelerators().clear();
         scene.getAccelerators()
                 .put(
                         KeyCombination.valueOf("Shortcut+O"),
                         () -> Platform.runLater(this::chooseUnlessAsking));
+        scene.getAccelerators()
+                .put(KeyCombination.valueOf("F1"), () -> Platform.runLater(this::showHelp));
     }
 
     private void chooseUnlessAsking() {
@@ -225,6 +247,27 @@ public final class AppWindow implements PlanWindow, WindowLook {
     @Override
     public void zoom(double factor) {
         main.drawing().zoom(factor);
+    }
+
+    @Override
+    public void showHelp() {
+        HelpCard[] card = new HelpCard[1];
+        card[0] =
+                new HelpCard(
+                        commands == null ? List.of() : commands.all(), () -> overlay.hide(card[0]));
+        overlay.showLight(card[0]);
+    }
+
+    @Override
+    public void showWord(String word) {
+        showHelp();
+        ((HelpCard) scene.lookup("#help")).showWord(word);
+    }
+
+    @Override
+    public void measure() {
+        var measuring = main.drawing().measuringProperty();
+        measuring.set(!measuring.get());
     }
 
     @Override

@@ -7,9 +7,14 @@ import java.util.Map;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import pteron.app.action.Command;
+import pteron.app.station.Toolbox;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
+import pteron.core.edit.OutlineHandle;
+import pteron.core.edit.OutlineTools;
 import pteron.core.model.Route;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.station.Station;
 
@@ -41,6 +46,7 @@ final class Commands {
     }
 
     private void addFiles() {
+        add(Command.of("new", "New plan", "Shortcut+N", files::closePlan));
         add(Command.of("open", "Open a plan …", "Shortcut+O", files::chooseAndOpen));
         add(Command.of("save", "Save", "Shortcut+S", files::save));
         add(Command.of("save-as", "Save as …", "Shortcut+Shift+S", files::chooseAndSave));
@@ -75,6 +81,13 @@ final class Commands {
                         "Shortcut+Shift+Z",
                         bench.document().canRedoProperty(),
                         bench.document()::redo));
+        add(Command.of("delete", "Delete what is chosen", "DELETE", () -> delete(bench)));
+        add(
+                Command.of(
+                        "duplicate",
+                        "Duplicate what is chosen",
+                        "Shortcut+D",
+                        () -> duplicate(bench)));
         add(
                 Command.of(
                         "units",
@@ -85,6 +98,8 @@ final class Commands {
     }
 
     private void addLooks(Workbench bench, WindowLook look) {
+        add(Command.of("help", "Help: keys, words of the trade, how-tos", "F1", look::showHelp));
+        add(Command.of("measure", "Measuring tape", "Shortcut+M", look::measure));
         add(Command.of("search", "Find, go to, do", "Shortcut+K", look::showSearch));
         add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> look.zoom(1.25)));
         add(Command.of("zoom-out", "Farther", "Shortcut+MINUS", () -> look.zoom(0.8)));
@@ -133,6 +148,30 @@ final class Commands {
                 command.id(),
                 new Command(
                         command.id(), command.name(), command.keys(), command.enabled(), action));
+    }
+
+    /** Takes out the chosen openings, or the chosen corner or spot. */
+    private static void delete(Workbench bench) {
+        String part = bench.selectedProperty().get();
+        List<String> openings = chosenOpenings(bench);
+        if (!openings.isEmpty()) {
+            bench.edit(plan -> OpeningEdits.without(plan, openings));
+        } else if (OutlineHandle.of(part).corner() >= 0) {
+            bench.edit(plan -> OutlineTools.without(plan, OutlineHandle.of(part)));
+        }
+        bench.selectedProperty().set("");
+    }
+
+    private static List<String> chosenOpenings(Workbench bench) {
+        List<String> all = bench.document().plan().openings().stream().map(Opening::id).toList();
+        return bench.chosenProperty().get().stream().filter(all::contains).toList();
+    }
+
+    private static void duplicate(Workbench bench) {
+        List<String> openings = chosenOpenings(bench);
+        if (!openings.isEmpty()) {
+            new Toolbox(bench).edit(plan -> OpeningEdits.duplicated(plan, openings));
+        }
     }
 
     private static void switchUnits(Workbench bench) {

@@ -5,8 +5,6 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 
 /**
  * Keeps the focus where the hand is: when the control that has it is built anew it goes to the new one of the
@@ -46,13 +44,5 @@ final class Focus {
                 .filter(node -> id.equals(node.getId()) && node.isFocusTraversable())
                 .findFirst()
                 .orElse(null);
-    }
-
-    /** {@return whether a key takes typing back that is still going on in a field} */
-    static boolean isTypingBack(KeyEvent event) {
-        return event.getCode() == KeyCode.Z
-                && event.isShortcutDown()
-                && event.getTarget() instanceof TextInputControl text
-                && text.isUndoable();
     }
 }

@@ -1,9 +1,11 @@
 package pteron.app.window;
 
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -11,6 +13,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
+import javafx.util.Duration;
+import pteron.app.document.Change;
 import pteron.app.side.MarginBar;
 import pteron.app.station.Workbench;
 import pteron.app.style.Palette;
@@ -30,6 +34,8 @@ final class FootPane extends BorderPane {
     private final Label share = new Label();
     private final Label what = new Label();
     private final Label support = new Label();
+    private final Label advice = new Label();
+    private final PauseTransition silence = new PauseTransition(Duration.seconds(12));
     private final Canvas band = new Canvas(214, 40);
 
     FootPane(Workbench bench) {
@@ -51,13 +57,34 @@ final class FootPane extends BorderPane {
         share.getStyleClass().addAll("mono", "big");
         share.setId("coupler-share");
         HBox head = new HBox(support, gap, share);
-        Label advice = new Label("weigh it on a scale before the road");
         advice.getStyleClass().add("quiet");
+        advice.setWrapText(true);
+        advice.setId("foot-words");
+        advice.setMinHeight(0);
+        silence.setOnFinished(event -> quiet());
+        quiet();
+        bench.document().changeProperty().subscribe(this::tell);
         VBox right = new VBox(4, head, band, advice);
         right.getStyleClass().add("foot-side");
         setRight(right);
         bench.document().modelProperty().subscribe(model -> update());
         bench.themeProperty().subscribe(theme -> update());
+    }
+
+    /** Tells what an edit has changed, for a moment. */
+    private void tell(Change change) {
+        if (change != null) {
+            advice.setText(ChangeWords.of(change));
+            advice.setTooltip(new Tooltip(change.words()));
+            advice.getStyleClass().setAll("label", "changed");
+            silence.playFromStart();
+        }
+    }
+
+    private void quiet() {
+        advice.setText("weigh it on a scale before the road");
+        advice.setTooltip(null);
+        advice.getStyleClass().setAll("label", "quiet");
     }
 
     private void update() {

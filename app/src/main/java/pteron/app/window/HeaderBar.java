@@ -4,12 +4,14 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Group;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -53,9 +55,29 @@ final class HeaderBar extends HBox {
                         units(commands),
                         button(commands.get("theme"), "Light / dark"),
                         search(commands));
+        tellBack(commands);
         bench.document().modelProperty().subscribe(model -> update());
         bench.document().changedProperty().subscribe(changed -> update());
         bench.document().fileProperty().subscribe(file -> update());
+    }
+
+    /** Undo and redo name what they take back or do again. */
+    private void tellBack(Commands commands) {
+        for (Node node : getChildren()) {
+            boolean undo = "do-undo".equals(node.getId());
+            if (node instanceof Button button && (undo || "do-redo".equals(node.getId()))) {
+                String keys = commands.get(undo ? "undo" : "redo").keysText();
+                Tooltip tip = new Tooltip();
+                tip.setOnShowing(event -> tip.setText(back(undo) + "   " + keys));
+                button.setTooltip(tip);
+            }
+        }
+    }
+
+    private String back(boolean undo) {
+        return undo
+                ? "Take back: " + bench.document().undoWords()
+                : "Do again: " + bench.document().redoWords();
     }
 
     private static Group mark() {
@@ -80,6 +102,7 @@ final class HeaderBar extends HBox {
 
     private static final List<String> IN_FILE_MENU =
             List.of(
+                    "new",
                     "open",
                     "save",
                     "save-as",
@@ -102,7 +125,7 @@ final class HeaderBar extends HBox {
         }
         Menu recent = new Menu("Open recent");
         recent.setId("menu-recent");
-        menu.getItems().add(1, recent);
+        menu.getItems().add(2, recent);
         menu.showingProperty().subscribe(showing -> fill(recent, commands.recent()));
         return menu;
     }
@@ -124,6 +147,7 @@ final class HeaderBar extends HBox {
         button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(event -> command.run());
         command.enabled().subscribe(enabled -> button.setDisable(!enabled));
+        button.setTooltip(new Tooltip(command.name() + "   " + command.keysText()));
         return button;
     }
 

@@ -32,6 +32,7 @@ import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
+import pteron.core.model.BoxModel;
 import pteron.core.picture.Drawings;
 import pteron.core.station.Station;
 
@@ -72,6 +73,7 @@ final class MainWindow extends BorderPane {
         bench.document().modelProperty().subscribe(model -> redraw());
         bench.stationProperty().subscribe(station -> redraw());
         bench.selectedProperty().subscribe(part -> redraw());
+        bench.previewProperty().subscribe(preview -> redraw());
         bench.viewProperty().subscribe(view -> showView(view));
         bench.findingProperty().subscribe(finding -> mark(finding));
     }
@@ -96,6 +98,7 @@ final class MainWindow extends BorderPane {
         head.getStyleClass().add("view-head");
         bench.stationProperty().subscribe(this::followStation);
         StationTools tools = new StationTools(bench, drawing.behavior());
+        drawing.menuProperty().set(tools::menuItems);
         VBox middle =
                 new VBox(head, tools, matter, new Shelves(bench, drawing), new WorkingPane(bench));
         middle.getStyleClass().add("middle");
@@ -160,7 +163,9 @@ final class MainWindow extends BorderPane {
                         part -> {
                             boolean looksAtInputs =
                                     panel.getSelectionModel().getSelectedItem() == inputs;
-                            if (!part.isEmpty() && !looksAtInputs) {
+                            Finding shown = bench.findingProperty().get();
+                            boolean byFinding = shown != null && shown.place().part().equals(part);
+                            if (!part.isEmpty() && !looksAtInputs && !byFinding) {
                                 panel.getSelectionModel().selectFirst();
                             }
                         });
@@ -228,10 +233,11 @@ final class MainWindow extends BorderPane {
 
     private void redraw() {
         drawing.unitsProperty().set(bench.units());
+        BoxModel preview = bench.previewProperty().get();
         drawing.drawingProperty()
                 .set(
                         Drawings.of(
-                                bench.document().model(),
+                                preview == null ? bench.document().model() : preview,
                                 bench.viewProperty().get(),
                                 bench.stationProperty().get(),
                                 bench.selectedProperty().get()));

@@ -14,7 +14,6 @@ import javafx.scene.layout.VBox;
 import pteron.app.route.StationSummary;
 import pteron.app.side.MarginBar;
 import pteron.app.station.Workbench;
-import pteron.core.figure.Severity;
 import pteron.core.model.Route;
 import pteron.core.station.Station;
 
@@ -88,12 +87,11 @@ final class RoutePane extends VBox {
 
         void show(StationSummary summary) {
             telling.setText(summary.telling());
-            bar.set(summary.margin());
-            bar.setVisible(summary.margin() > 0);
-            boolean stops = summary.worst().filter(s -> s == Severity.STOPS).isPresent();
-            String word = stops ? "stops" : MarginBar.word(summary.margin());
-            verdict.setText(summary.margin() > 0 || stops ? word : "");
-            verdict.getStyleClass().setAll("verdict", stops ? "fails" : word);
+            bar.set(summary.margin(), summary.verdict());
+            bar.setVisible(summary.isJudged());
+            String word = summary.isJudged() ? summary.verdict().word() : "";
+            verdict.setText(word);
+            verdict.getStyleClass().setAll("verdict", word);
         }
 
         void choose(boolean chosen) {

@@ -1,9 +1,14 @@
 package pteron.app.window;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,6 +39,26 @@ final class StationTools extends HBox {
         bench.stationProperty().subscribe(station -> rebuild());
         bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
+    }
+
+    /** {@return the tools that can be used now, as items of a menu} */
+    List<MenuItem> menuItems() {
+        List<MenuItem> items = new ArrayList<>();
+        for (Node tool : ScreenRoute.of(bench.stationProperty().get()).tools().apply(toolbox)) {
+            if (tool.isDisabled()) {
+                continue;
+            }
+            if (tool instanceof MenuButton menu) {
+                Menu below = new Menu(menu.getText());
+                below.getItems().setAll(List.copyOf(menu.getItems()));
+                items.add(below);
+            } else if (tool instanceof Button button) {
+                MenuItem item = new MenuItem(button.getText());
+                item.setOnAction(event -> button.fire());
+                items.add(item);
+            }
+        }
+        return items;
     }
 
     private void rebuild() {

@@ -15,6 +15,15 @@ interface WindowLook {
     /** Shows the drawing larger or smaller by a factor. */
     void zoom(double factor);
 
+    /** Shows help. */
+    void showHelp();
+
+    /** Shows what a word of the trade means. */
+    void showWord(String word);
+
+    /** Takes the measuring tape out or rolls it up. */
+    void measure();
+
     /** Fits the drawing into the window. */
     void fit();
 

@@ -7,7 +7,7 @@
  * <ol>
  *   <li>{@link pteron.app.station.Workbench}: what is looked at.
  *   <li>{@link pteron.app.window.MainWindow} puts the parts together; {@link
- *       pteron.app.window.StartScreen} helps when nothing is open.
+ *       pteron.app.start.StartScreen} helps when nothing is open.
  *   <li>{@link pteron.app.window.AppWindow} opens, saves, closes, switches the theme.
  *   <li>{@link pteron.app.window.Commands} are the things that can be done; they and what is done with files know
  *       the window by {@link pteron.app.window.PlanWindow} and {@link pteron.app.window.WindowLook}.

@@ -194,7 +194,7 @@ class DesktopTest extends DesktopRobot {
     }
 
     @Test
-    void cure_isAppliedByOnePress_andUndone() {
+    void cure_isAppliedByOnePress_andUndone() throws Exception {
         robot.interact(
                 () ->
                         window.bench()
@@ -209,6 +209,7 @@ class DesktopTest extends DesktopRobot {
                                                                                 3700, 0)))));
         settle();
         BoxPlan bad = plan();
+        await(() -> exists("cure-OPENING_OUTSIDE_WALL"));
         robot.clickOn(node("finding-OPENING_OUTSIDE_WALL"));
         robot.interact(() -> ((Button) node("cure-OPENING_OUTSIDE_WALL")).fire());
         settle();
@@ -219,11 +220,12 @@ class DesktopTest extends DesktopRobot {
     }
 
     @Test
-    void brokenOutline_showsTheFinding_andItsCureMendsIt() {
+    void brokenOutline_showsTheFinding_andItsCureMendsIt() throws Exception {
         robot.interact(
                 () -> window.bench().document().edit(p -> BoxEdits.withCorner(p, 4, 4300, 300)));
         settle();
         assertThat(exists("finding-OUTLINE_NOT_CLOSED")).isTrue();
+        await(() -> exists("cure-OUTLINE_NOT_CLOSED"));
         robot.interact(() -> ((Button) node("cure-OUTLINE_NOT_CLOSED")).fire());
         settle();
         assertThat(plan()).isEqualTo(Demos.wagtail());
@@ -253,7 +255,8 @@ class DesktopTest extends DesktopRobot {
     void startScreen_offersOutlines() throws Exception {
         robot.interact(window::showStart);
         settle();
-        robot.clickOn(node("start-raked-nose"));
+        robot.clickOn(node("outline-raked-nose"));
+        robot.clickOn(node("start-make"));
         await(() -> window.bench() != null);
         assertThat(plan().name()).isEqualTo("Raked nose");
         await(() -> !window.bench().cutting().workingProperty().get());

@@ -169,7 +169,7 @@ class NothingIsLostTest extends DesktopRobot {
         answer("Save");
         await(() -> exists("start-demo"));
         assertThat(read(file)).isEqualTo(changed);
-        robot.clickOn(node("start-raked-nose"));
+        robot.clickOn(node("start-make"));
         await(() -> window.bench() != null);
         robot.push(KeyCode.CONTROL, KeyCode.U);
         settle();
@@ -232,8 +232,8 @@ class NothingIsLostTest extends DesktopRobot {
         await(() -> Files.exists(beside) && !window.bench().document().changedProperty().get());
         assertThat(read(file)).isEqualTo(theirs);
         assertThat(read(beside)).isEqualTo(mine);
-        PlanFile.save(theirs, beside);
         type("box.length", "4390");
+        PlanFile.save(theirs, beside);
         saveIntoTheirs();
         answer("Write over");
         await(() -> !window.bench().document().changedProperty().get());

@@ -212,12 +212,10 @@ class RandomHandsTest extends DesktopRobot {
     }
 
     private DialogPane dialog() {
-        return Window.getWindows().stream()
-                .filter(w -> w.isShowing() && w.getScene() != null)
-                .map(w -> w.getScene().getRoot())
+        return window.scene().getRoot().lookupAll(".dialog-pane").stream()
                 .filter(DialogPane.class::isInstance)
                 .map(DialogPane.class::cast)
-                .findFirst()
+                .reduce((lower, upper) -> upper)
                 .orElse(null);
     }
 

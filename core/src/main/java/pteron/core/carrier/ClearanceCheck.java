@@ -81,24 +81,30 @@ final class ClearanceCheck {
     private void cab(CabGap gap) {
         Cab cab = standing.vehicle().cab().orElseThrow();
         double missing = gap.behindNeedsMm() - gap.behindMm();
+        double low = gap.overNeedsMm() - gap.overMm();
         if (missing > 0) {
             narrow(
                     "CAB_GAP_SMALL",
                     gap.behindMm(),
                     gap.behindNeedsMm(),
-                    Cure.press("MOVE_BOX_BACK", Quantity.mm(Math.ceil(missing)), "box"));
+                    gap.reachesOver() && low < missing
+                            ? raised(low)
+                            : Cure.press("MOVE_BOX_BACK", Quantity.mm(Math.ceil(missing)), "box"));
         }
-        double low = gap.overNeedsMm() - gap.overMm();
         if (gap.reachesOver() && low > 0) {
-            narrow(
-                    "CAB_ROOF_GAP_SMALL",
-                    gap.overMm(),
-                    gap.overNeedsMm(),
-                    Cure.advice("RAISE_OVER_CAB", Quantity.mm(low)));
+            narrow("CAB_ROOF_GAP_SMALL", gap.overMm(), gap.overNeedsMm(), raised(low));
         }
         if (cab.window().exists()) {
             window();
         }
+    }
+
+    /** {@return the sub-frame that lifts the part over the cab clear of its roof} */
+    private Cure raised(double lowMm) {
+        double raise = Math.ceil(standing.carrier().raisedMm() + lowMm);
+        return lowMm > 0 && raise <= PlanLimits.RAISED.most()
+                ? Cure.press("SET_SUB_FRAME", Quantity.mm(raise), "box")
+                : Cure.advice("RAISE_OVER_CAB", Quantity.mm(Math.max(0, lowMm)));
     }
 
     private void narrow(String code, double has, double needs, Cure cure) {

@@ -14,6 +14,8 @@ final class BoxCures {
                     "MOVE_BOX_FORWARD", (plan, mm, press) -> moved(plan, -mm),
                     "SET_BOX_WIDTH", (plan, mm, press) -> plan.withBox(plan.box().withWidth(mm)),
                     "SET_SUB_FRAME", (plan, mm, press) -> plan.withBox(plan.box().withRaised(mm)),
+                    "ADD_CROSS_MEMBER",
+                            (plan, mm, press) -> VehicleEdits.withCrossMemberAt(plan, mm),
                     "TAKE_OFF_TAILGATE", (plan, mm, press) -> withoutTailgate(plan),
                     "MOVE_OPENING",
                             (plan, mm, press) ->

@@ -1,8 +1,10 @@
 package pteron.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import pteron.core.plan.BoxPlan;
+import pteron.core.vehicle.Deck;
 import pteron.core.vehicle.RunningGear.Axle;
 import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Solid.Stretch;
@@ -19,6 +21,9 @@ public final class VehicleEdits {
         more.add(one);
         return more;
     }
+
+    /** Nearest that two cross-members lie to each other (mm). */
+    private static final double APART_MM = 40;
 
     private static <T> List<T> butLast(List<T> all) {
         List<T> fewer = new ArrayList<>(all);
@@ -57,6 +62,44 @@ public final class VehicleEdits {
         return plan.withVehicle(
                 vehicle.withSteel(
                         vehicle.steel().withCrossMembers(and(places, places.getLast() + step))));
+    }
+
+    /** {@return the plan with a cross-member at a place behind the deck's front edge (mm)} */
+    public static BoxPlan withCrossMemberAt(BoxPlan plan, double placeMm) {
+        Vehicle vehicle = plan.vehicle();
+        List<Double> places = new ArrayList<>(vehicle.steel().crossMembersMm());
+        places.removeIf(place -> Math.abs(place - placeMm) < APART_MM);
+        places.add(placeMm);
+        places.sort(Comparator.naturalOrder());
+        return plan.withVehicle(vehicle.withSteel(vehicle.steel().withCrossMembers(places)));
+    }
+
+    /**
+     * {@return a vehicle with a deck of another length: its rearmost cross-member goes with the rear edge, those
+     * that would lie in the air are gone, and a longer deck gets further ones as far apart as the others}
+     *
+     * @param lengthMm 1000 to 15000 (mm)
+     */
+    public static Vehicle withDeckLength(Vehicle vehicle, double lengthMm) {
+        Deck old = vehicle.deck();
+        Vehicle other = vehicle.withDeck(new Deck(lengthMm, old.widthMm(), old.heightMm()));
+        List<Double> places = vehicle.steel().crossMembersMm();
+        double behind = old.lengthMm() - places.getLast();
+        double last = lengthMm - Math.max(0, behind);
+        double step = (places.getLast() - places.getFirst()) / (places.size() - 1);
+        List<Double> kept =
+                new ArrayList<>(
+                        places.subList(0, places.size() - 1).stream()
+                                .filter(place -> place < last - step / 3)
+                                .toList());
+        if (kept.isEmpty()) {
+            kept.add(Math.min(places.getFirst(), last / 2));
+        }
+        while (last - kept.getLast() > step * 4 / 3) {
+            kept.add(kept.getLast() + step);
+        }
+        kept.add(last);
+        return other.withSteel(vehicle.steel().withCrossMembers(kept));
     }
 
     /**

@@ -2,6 +2,7 @@ package pteron.core.field;
 
 import java.util.List;
 import pteron.core.carrier.CarrierStation;
+import pteron.core.edit.VehicleEdits;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Unit;
 import pteron.core.vehicle.Deck;
@@ -43,12 +44,12 @@ final class CarrierFields {
 
     private void deck(Fields<Deck> deck) {
         boolean bed = now instanceof Pickup;
+        vehicle.mm(
+                "deck.length",
+                bed ? "Bed length at the floor" : "Deck length",
+                whole -> whole.deck().lengthMm(),
+                VehicleEdits::withDeckLength);
         deck.mm(
-                        "deck.length",
-                        bed ? "Bed length at the floor" : "Deck length",
-                        Deck::lengthMm,
-                        (d, v) -> new Deck(v, d.widthMm(), d.heightMm()))
-                .mm(
                         "deck.width",
                         bed ? "Bed width at the floor" : "Deck width",
                         Deck::widthMm,

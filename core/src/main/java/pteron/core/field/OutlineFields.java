@@ -77,12 +77,16 @@ final class OutlineFields {
             spot(i, k);
         }
         if (corner.link() instanceof Batten) {
-            fields.mm(
-                    key + ".batten",
-                    "Batten before corner " + (i + 1) + ", thickness",
-                    p -> ((Batten) point(p, i).link()).thicknessMm(),
-                    (p, v) -> with(p, i, withThickness(point(p, i), v)));
+            batten(i, key);
         }
+    }
+
+    private void batten(int i, String key) {
+        fields.mm(
+                key + ".batten",
+                "Batten before corner " + (i + 1) + ", thickness",
+                p -> ((Batten) point(p, i).link()).thicknessMm(),
+                (p, v) -> with(p, i, withThickness(point(p, i), v)));
     }
 
     private static OutlinePoint withThickness(OutlinePoint point, double thicknessMm) {

@@ -23,6 +23,11 @@ public record Finding(
                     .thenComparing(Finding::code)
                     .thenComparing(finding -> finding.place().part());
 
+    /** {@return the same with another cure} */
+    public Finding withCure(Cure other) {
+        return new Finding(code, severity, place, demand, limit, other);
+    }
+
     /** {@return demand over capacity: above 1 where the limit is broken} */
     public double margin() {
         return limit.margin(demand);

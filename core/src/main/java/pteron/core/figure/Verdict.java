@@ -1,5 +1,6 @@
 package pteron.core.figure;
 
+import java.util.Optional;
 import pteron.core.quantity.Named;
 
 /** What is said of a demand over its capacity. */
@@ -17,6 +18,18 @@ public enum Verdict {
     /** {@return the verdict on demand over capacity} */
     public static Verdict of(double use) {
         return use > 1 ? FAILS : use > CLOSE_FROM ? CLOSE : HOLDS;
+    }
+
+    /** {@return the verdict on demand over capacity and the most serious finding, whichever is worse} */
+    public static Verdict of(double use, Optional<Severity> worst) {
+        Verdict found =
+                switch (worst.orElse(Severity.NOTE)) {
+                    case STOPS -> FAILS;
+                    case WATCH -> CLOSE;
+                    case NOTE -> HOLDS;
+                };
+        Verdict told = of(use);
+        return told.compareTo(found) > 0 ? told : found;
     }
 
     /** {@return it in a word: holds, close or fails} */

@@ -14,6 +14,11 @@ final class Margins {
 
     private Margins() {}
 
+    /** {@return the nearest to its rating: the whole, the axles, the coupler} */
+    static double ratings(Given box) {
+        return Math.max(gross(box), supports(box));
+    }
+
     /** {@return mass over the gross rating} */
     static double gross(Given box) {
         return box.get(Balance.class).massKg() / box.plan().vehicle().gear().grossKg();

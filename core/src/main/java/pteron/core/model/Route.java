@@ -48,7 +48,7 @@ public final class Route {
             List.of(
                     Stop.of(CarrierStation.CARRIER, CarrierStage.STAGE)
                             .draws(new CarrierLayer(), new BalanceLayer())
-                            .margin(Margins::gross),
+                            .margin(Margins::ratings),
                     Stop.of(
                                     OutlineStation.OUTLINE,
                                     OutlineStage.STAGE,

@@ -42,15 +42,7 @@ public enum OutlineStart {
             case RAKED_NOSE ->
                     List.of(at(0, 0), at(0, 0.44 * h), at(0.13 * l, h), at(l, h), at(l, 0));
             case OVER_CAB -> {
-                double reach = Math.min(1300, 0.45 * l);
-                yield List.of(
-                        at(0, 0),
-                        at(0, 0.56 * h),
-                        at(-reach, 0.56 * h),
-                        at(-reach, 0.72 * h),
-                        at(-0.6 * reach, h),
-                        at(l, h),
-                        at(l, 0));
+                yield overCab(l, h, 0.56 * h, Math.min(1300, 0.45 * l));
             }
             case ARCHED -> {
                 double eaves = 0.76 * h;
@@ -75,6 +67,26 @@ public enum OutlineStart {
                         at(0, 0), at(0, h - c), at(c, h), at(l - c, h), at(l, h - c), at(l, 0));
             }
         };
+    }
+
+    /**
+     * {@return the corners of an outline that reaches over a cab}
+     *
+     * @param l length at the floor (mm)
+     * @param h height (mm)
+     * @param step height of the underside over the cab (mm), below the height
+     * @param reach how far it reaches ahead of the floor (mm)
+     */
+    public static List<OutlinePoint> overCab(double l, double h, double step, double reach) {
+        double lip = step + 0.36 * (h - step);
+        return List.of(
+                at(0, 0),
+                at(0, step),
+                at(-reach, step),
+                at(-reach, lip),
+                at(-0.6 * reach, h),
+                at(l, h),
+                at(l, 0));
     }
 
     private static OutlinePoint at(double x, double z) {

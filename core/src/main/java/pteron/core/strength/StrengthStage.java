@@ -82,7 +82,8 @@ public final class StrengthStage {
             }
         }
         List<Check> checks = new ArrayList<>(hardest.values());
-        List<Finding> findings = findings(checks);
+        List<Finding> findings = new ArrayList<>(findings(checks));
+        findings.addAll(FreeEnd.findings(carrier, floor.panel().frame().bounds()));
         checks.addAll(floorUnderHeel(plan.floorUnderHeel()));
         List<Figure> figures = new ArrayList<>();
         figures.add(windPressure(plan, wind));

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import pteron.core.cure.CureTrial;
 import pteron.core.cutting.BarCutting;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -37,7 +38,7 @@ public final class FiguresJson {
         Job job = new Job(model, cutting);
         FileRoute.ALL.forEach(files -> files.nodes().forEach(node -> node.add(root, job)));
         ArrayNode findings = root.putArray("findings");
-        model.findings().forEach(finding -> findings.add(finding(finding, model)));
+        CureTrial.findings(model).forEach(finding -> findings.add(finding(finding, model)));
         return print(root);
     }
 
@@ -78,7 +79,7 @@ public final class FiguresJson {
         node.set("demand", quantity(finding.demand()));
         node.set("limit", quantity(finding.limit().quantity()));
         node.put("margin", JsonNumber.of(finding.margin()));
-        node.put("cure", CureWords.of(finding.cure(), model.plan().units()));
+        node.put("cure", CureWords.of(finding.cure(), model.plan()));
         node.put("sentence", FindingWords.sentence(finding, model.plan()));
         return node;
     }

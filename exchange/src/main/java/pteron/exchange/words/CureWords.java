@@ -1,12 +1,18 @@
 package pteron.exchange.words;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import pteron.core.figure.Cure;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.station.StationWords;
 
-/** Cures in words, short enough for a button. A hash stands for the amount. */
+/** Cures in words, short enough for a button. In the words of a station # stands for the amount, @ for the opening, ~ for which way and how far it goes. */
 public final class CureWords {
 
     private static final Map<String, String> WORDS = Catalogue.of(StationWords::cures);
@@ -23,7 +29,50 @@ public final class CureWords {
      *
      * @throws IllegalArgumentException if the kind has no words, which is our fault
      */
-    public static String of(Cure cure, UnitSystem units) {
+    public static String of(Cure cure, BoxPlan plan) {
+        return of(cure, plan.units()).replace("@", name(cure, plan)).replace("~", way(cure, plan));
+    }
+
+    private static String name(Cure cure, BoxPlan plan) {
+        return opening(cure, plan).map(Opening::name).orElse("it");
+    }
+
+    private static Optional<Opening> opening(Cure cure, BoxPlan plan) {
+        return cure.press()
+                .flatMap(
+                        press ->
+                                plan.openings().stream()
+                                        .filter(one -> one.id().equals(press.part()))
+                                        .findFirst());
+    }
+
+    /** Which way and how far an opening goes: 85 mm to the rear and 20 mm up. */
+    private static String way(Cure cure, BoxPlan plan) {
+        Optional<Opening> opening = opening(cure, plan);
+        if (opening.isEmpty() || cure.press().orElseThrow().numbers().size() < 2) {
+            return cure.amount().text(plan.units());
+        }
+        List<Double> by = cure.press().orElseThrow().numbers();
+        boolean side =
+                opening.get().wall() == Opening.Wall.LEFT
+                        || opening.get().wall() == Opening.Wall.RIGHT;
+        List<String> ways = new ArrayList<>();
+        if (by.get(0) != 0) {
+            String back = side ? " to the rear" : " to the right";
+            String ahead = side ? " to the front" : " to the left";
+            ways.add(length(by.get(0), plan) + (by.get(0) > 0 ? back : ahead));
+        }
+        if (by.get(1) != 0) {
+            ways.add(length(by.get(1), plan) + (by.get(1) > 0 ? " up" : " down"));
+        }
+        return String.join(" and ", ways);
+    }
+
+    private static String length(double mm, BoxPlan plan) {
+        return Quantity.mm(Math.abs(mm)).text(plan.units());
+    }
+
+    private static String of(Cure cure, UnitSystem units) {
         String words = WORDS.get(cure.kind());
         if (words == null) {
             throw new IllegalArgumentException(

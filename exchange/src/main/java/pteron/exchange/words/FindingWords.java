@@ -72,6 +72,6 @@ public final class FindingWords {
                         headline(finding),
                         place(finding, plan),
                         measure(finding, plan.units()),
-                        CureWords.of(finding.cure(), plan.units()));
+                        CureWords.of(finding.cure(), plan));
     }
 }

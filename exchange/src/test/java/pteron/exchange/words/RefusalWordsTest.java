@@ -30,7 +30,7 @@ class RefusalWordsTest {
         assertThat(refusal(Demos.wagtail(), "box.length", -500))
                 .isEqualTo("length −500 mm: must be 500 to 15 000 mm");
         assertThat(refusal(Demos.wagtail().withUnits(UnitSystem.INCHES), "box.length", 0))
-                .isEqualTo("length 0″: must be 1′ 7 11⁄16″ to 49′ 2 9⁄16″");
+                .isEqualTo("length 0″: must be 19 11⁄16″ to 49′ 2 9⁄16″");
         assertThat(refusal(Demos.wagtail(), "box.height", 99_999)).contains("must be 300 to 4 500");
     }
 

@@ -65,7 +65,8 @@ class WordsTest {
         assertThatThrownBy(
                         () ->
                                 CureWords.of(
-                                        Cure.advice("NO_SUCH", Quantity.mm(1)), UnitSystem.METRIC))
+                                        Cure.advice("NO_SUCH", Quantity.mm(1)),
+                                        StartingPlans.square()))
                 .hasMessageContaining("no words");
     }
 

@@ -1,0 +1,107 @@
+package pteron.app.start;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import pteron.app.document.PlanDocument;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.start.CarrierSize;
+import pteron.core.start.CarrierStart;
+import pteron.core.start.NewPlan;
+
+/** What is chosen so far, and the plan that follows. The box is made anew when carrier or outline are chosen anew. */
+final class Beginning {
+
+    private final Map<CarrierStart, CarrierSize> sizes = new EnumMap<>(CarrierStart.class);
+    private final ObjectProperty<CarrierStart> carrier =
+            new SimpleObjectProperty<>(CarrierStart.TRAILER);
+    private final ObjectProperty<OutlineStart> outline =
+            new SimpleObjectProperty<>(OutlineStart.RAKED_NOSE);
+    private final PlanDocument document;
+    private String name = "";
+
+    Beginning(UnitSystem units) {
+        for (CarrierStart one : CarrierStart.values()) {
+            sizes.put(one, one.sizes().getFirst());
+        }
+        document =
+                new PlanDocument(
+                        NewPlan.of(carrier.get(), size(carrier.get()), outline.get(), units), null);
+    }
+
+    /** {@return the plan as it would be begun} */
+    PlanDocument document() {
+        return document;
+    }
+
+    ObjectProperty<CarrierStart> carrierProperty() {
+        return carrier;
+    }
+
+    ObjectProperty<OutlineStart> outlineProperty() {
+        return outline;
+    }
+
+    CarrierSize size(CarrierStart kind) {
+        return sizes.get(kind);
+    }
+
+    UnitSystem units() {
+        return document.plan().units();
+    }
+
+    /** Chooses a carrier; an outline that does not go on it gives way to the first that does. */
+    void choose(CarrierStart kind) {
+        carrier.set(kind);
+        if (NewPlan.refusal(kind, outline.get()).isPresent()) {
+            outline.set(OutlineStart.RAKED_NOSE);
+        }
+        renew();
+    }
+
+    /** Chooses an outline that goes on the carrier. */
+    void choose(OutlineStart shape) {
+        if (NewPlan.refusal(carrier.get(), shape).isEmpty()) {
+            outline.set(shape);
+            renew();
+        }
+    }
+
+    /**
+     * Changes the size of a carrier.
+     *
+     * @throws IllegalArgumentException if a number is out of its range; nothing changes
+     */
+    void resize(CarrierStart kind, UnaryOperator<CarrierSize> change) {
+        CarrierSize other = change.apply(sizes.get(kind));
+        NewPlan.of(kind, other, OutlineStart.SQUARE, units());
+        sizes.put(kind, other);
+        carrier.set(kind);
+        renew();
+    }
+
+    /** Shows lengths in the other unit. */
+    void switchUnits() {
+        UnitSystem other = units() == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
+        document.edit(plan -> plan.withUnits(other));
+    }
+
+    void rename(String other) {
+        name = other.strip();
+        document.edit(this::named);
+    }
+
+    private BoxPlan named(BoxPlan plan) {
+        return plan.withName(name.isEmpty() ? outline.get().title() : name);
+    }
+
+    private void renew() {
+        CarrierStart kind = carrier.get();
+        BoxPlan fresh = NewPlan.of(kind, size(kind), outline.get(), units());
+        document.edit(plan -> named(fresh));
+    }
+}

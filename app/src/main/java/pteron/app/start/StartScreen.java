@@ -1,0 +1,214 @@
+package pteron.app.start;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
+import pteron.app.drawing.DrawingView;
+import pteron.app.style.Theme;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.drawing.View;
+import pteron.core.picture.Drawings;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.start.CarrierStart;
+import pteron.exchange.words.Cautions;
+
+/** A new plan on one page: what carries it, its outline, the plan in its views, what comes out at once. */
+public final class StartScreen extends BorderPane {
+
+    private final Beginning beginning;
+    private final ObservableValue<Theme> theme;
+    private final List<CarrierCard> carriers = new ArrayList<>();
+    private final List<OutlineCard> outlines = new ArrayList<>();
+    private final Button units = new Button("mm");
+    private final DrawingView drawing;
+    private final AtOnce atOnce;
+
+    /**
+     * What can be chosen. Immutable.
+     *
+     * @param begin shows a plan that was never saved
+     * @param open opens a file
+     * @param choose lets a file be chosen
+     * @param reckon opens the small sums
+     * @param help shows help
+     * @param switchTheme light instead of dark, or back
+     */
+    public record Ways(
+            Consumer<BoxPlan> begin,
+            Consumer<Path> open,
+            Runnable choose,
+            Runnable reckon,
+            Runnable help,
+            Runnable switchTheme) {}
+
+    /** A start screen in a theme that may change, with the files opened last. */
+    public StartScreen(Ways ways, List<Path> recent, ObservableValue<Theme> theme) {
+        this.theme = theme;
+        this.beginning = new Beginning(UnitSystem.METRIC);
+        this.drawing = new DrawingView(beginning.document());
+        this.atOnce = new AtOnce(() -> ways.begin().accept(beginning.document().plan()));
+        getStyleClass().add("start");
+        setTop(header(ways));
+        setCenter(columns());
+        setBottom(new FinishedRow(recent, ways.open(), ways.begin()));
+        Platform.runLater(() -> carriers.getFirst().getChildren().getFirst().requestFocus());
+        beginning.document().modelProperty().subscribe(model -> update());
+        beginning.carrierProperty().subscribe(kind -> update());
+        Subscription follows = theme.subscribe(chosen -> update());
+        // the window's theme outlives this screen
+        sceneProperty()
+                .subscribe(
+                        (before, now) -> {
+                            if (now == null) {
+                                follows.unsubscribe();
+                            }
+                        });
+    }
+
+    private Node header(Ways ways) {
+        Label title = new Label("Pteron");
+        title.getStyleClass().add("plan-name");
+        Label what = new Label("plans the body of a camper, from the bare deck to the cut list");
+        what.getStyleClass().add("quiet");
+        what.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        units.setId("start-units");
+        units.setOnAction(event -> beginning.switchUnits());
+        units.setTooltip(new Tooltip("mm, or feet and inches"));
+        HBox header =
+                new HBox(
+                        9,
+                        title,
+                        what,
+                        gap,
+                        button(
+                                "start-open",
+                                "Open a plan …",
+                                "A plan that is there   Ctrl+O",
+                                ways.choose()),
+                        button(
+                                "start-reckoner",
+                                "Reckoner",
+                                "The small sums by themselves",
+                                ways.reckon()),
+                        units,
+                        button(
+                                "start-theme",
+                                "Light / dark",
+                                "For the sun or the lamp",
+                                ways.switchTheme()),
+                        button(
+                                "start-help",
+                                "Help",
+                                "Keys, words of the trade, how-tos   F1",
+                                ways.help()));
+        header.setAlignment(Pos.CENTER_LEFT);
+        header.getStyleClass().add("header");
+        return header;
+    }
+
+    private static Button button(String id, String words, String tip, Runnable action) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.setTooltip(new Tooltip(tip));
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+
+    private Node columns() {
+        for (CarrierStart kind : CarrierStart.values()) {
+            carriers.add(new CarrierCard(beginning, kind));
+        }
+        for (OutlineStart outline : OutlineStart.values()) {
+            outlines.add(new OutlineCard(beginning, outline));
+        }
+        VBox preview = preview();
+        HBox.setHgrow(preview, Priority.ALWAYS);
+        return new HBox(
+                column("1  What carries it", carriers, 254),
+                column("2  Its outline", outlines, 196),
+                preview,
+                column("What comes out at once", List.of(atOnce), 244));
+    }
+
+    private static VBox column(String title, List<? extends Node> cards, double wide) {
+        VBox content = new VBox(8);
+        content.getChildren().addAll(cards);
+        content.getStyleClass().add("start-cards");
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox column = new VBox(heading(title), scroll);
+        column.setPrefWidth(wide);
+        column.setMinWidth(wide);
+        column.getStyleClass().add("start-column");
+        return column;
+    }
+
+    private static Label heading(String title) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("start-section");
+        return heading;
+    }
+
+    private VBox preview() {
+        TextField name = new TextField();
+        name.setId("start-name");
+        name.setPromptText("name of the plan");
+        name.setPrefColumnCount(18);
+        name.setAccessibleText("Name of the plan");
+        name.textProperty().subscribe(text -> beginning.rename(text));
+        HBox head = new HBox(12, heading("3  The new plan"), name);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("start-preview-head");
+        drawing.setId("start-drawing");
+        drawing.setMinSize(0, 0);
+        VBox.setVgrow(drawing, Priority.ALWAYS);
+        Label caution = new Label("Click a size to type your own. " + Cautions.ON_PAPER);
+        caution.getStyleClass().add("quiet");
+        caution.setWrapText(true);
+        VBox preview = new VBox(head, drawing, caution);
+        preview.setMinWidth(0);
+        preview.getStyleClass().add("start-preview");
+        return preview;
+    }
+
+    private void update() {
+        Theme chosen = theme.getValue();
+        carriers.forEach(card -> card.update(chosen, true));
+        outlines.forEach(card -> card.update(chosen, true));
+        units.setText(beginning.units() == UnitSystem.METRIC ? "mm" : "ft in");
+        drawing.themeProperty().set(chosen);
+        drawing.unitsProperty().set(beginning.units());
+        drawing.drawingProperty()
+                .set(
+                        Drawings.of(
+                                beginning.document().model(),
+                                View.ALL,
+                                CarrierStation.CARRIER,
+                                ""));
+        atOnce.update(beginning.document().model());
+    }
+}

@@ -1,0 +1,61 @@
+package pteron.core.cure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.placing.WallRoom;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
+import pteron.core.plan.Opening.Place;
+import pteron.core.quantity.Quantity;
+
+/** Cures that may be tried for a finding. */
+final class Candidates {
+
+    private static final String MOVE_OPENING = "MOVE_OPENING";
+
+    private Candidates() {}
+
+    /** {@return the finding's own cure if it can be pressed, and for an opening the nearest free places} */
+    static List<Cure> of(BoxPlan plan, Finding finding) {
+        List<Cure> all = new ArrayList<>();
+        if (finding.cure().canBeApplied()) {
+            all.add(finding.cure());
+        }
+        Optional<Opening> found =
+                plan.openings().stream()
+                        .filter(one -> one.id().equals(finding.place().part()))
+                        .findFirst();
+        found.ifPresent(opening -> all.addAll(places(plan, opening)));
+        return all;
+    }
+
+    /** The opening itself, then those beside it, each to the nearest place clear of all others. */
+    private static List<Cure> places(BoxPlan plan, Opening opening) {
+        List<Opening> wall =
+                plan.openings().stream().filter(one -> one.wall() == opening.wall()).toList();
+        List<Cure> places = new ArrayList<>();
+        for (Opening one : wall) {
+            List<Opening> others = wall.stream().filter(other -> other != one).toList();
+            boolean door = one.kind() == Opening.Kind.DOOR;
+            WallRoom.of(plan, one.wall())
+                    .free(one.size(), one.place(), door, others)
+                    .flatMap(to -> move(one, to))
+                    .ifPresent(places::add);
+        }
+        places.sort(Comparator.comparingDouble(cure -> cure.amount().value()));
+        return places;
+    }
+
+    private static Optional<Cure> move(Opening one, Place to) {
+        double along = to.alongMm() - one.place().alongMm();
+        double up = to.sillMm() - one.place().sillMm();
+        double far = Math.hypot(along, up);
+        return far == 0
+                ? Optional.empty()
+                : Optional.of(Cure.press(MOVE_OPENING, Quantity.mm(far), one.id(), along, up));
+    }
+}

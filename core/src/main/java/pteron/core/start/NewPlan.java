@@ -1,0 +1,138 @@
+package pteron.core.start;
+
+import java.util.List;
+import java.util.Optional;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.edit.Cures;
+import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
+import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Pickup;
+import pteron.core.vehicle.Vehicle;
+
+/** The plan of a carrier and an outline, the box as large as its deck allows. Pure functions. */
+public final class NewPlan {
+
+    /** Height of a box in which most people stand (mm): 1.8 m inside, common practice. */
+    private static final double HEIGHT_MM = 2100;
+
+    /** Room between a box and the wheel wells on each side (mm); common practice. */
+    private static final double BESIDE_WELLS_MM = 20;
+
+    /** Room between a cab's roof and what reaches over it (mm), its movement among it; common practice. */
+    private static final double OVER_CAB_MM = 110;
+
+    /** Room behind a cab (mm), its movement among it; common practice. */
+    private static final double BEHIND_CAB_MM = 75;
+
+    /** Cures that a new plan may need one after the other. */
+    private static final int MOST_CURES = 4;
+
+    private NewPlan() {}
+
+    /** {@return why an outline does not go on a kind of carrier, empty where it does} */
+    public static Optional<String> refusal(CarrierStart carrier, OutlineStart outline) {
+        return outline == OutlineStart.OVER_CAB && carrier == CarrierStart.TRAILER
+                ? Optional.of("needs a cab to reach over")
+                : Optional.empty();
+    }
+
+    /**
+     * {@return a plan without openings, its box as long and as wide as the deck or bed allows}
+     *
+     * @param carrier what carries it
+     * @param size how large that is
+     * @param outline the shape of its side
+     * @param units how its lengths are shown
+     * @throws IllegalArgumentException if the outline does not go on the carrier, with a sentence
+     */
+    public static BoxPlan of(
+            CarrierStart carrier, CarrierSize size, OutlineStart outline, UnitSystem units) {
+        refusal(carrier, outline)
+                .ifPresent(
+                        why -> {
+                            throw new IllegalArgumentException(
+                                    "outline %s on a %s: %s; take another outline or carrier"
+                                            .formatted(outline.title(), carrier.title(), why));
+                        });
+        Vehicle vehicle = carrier.vehicle(size);
+        Box box = box(vehicle, outline);
+        return agreed(
+                StartingPlans.square()
+                        .withName(outline.title())
+                        .withUnits(units)
+                        .withVehicle(vehicle)
+                        .withBox(box)
+                        .withOpenings(List.of()));
+    }
+
+    /** What still runs into the carrier, such as wheels above a low chassis, is cured as a builder would. */
+    private static BoxPlan agreed(BoxPlan plan) {
+        BoxPlan cured = plan;
+        for (int i = 0; i < MOST_CURES; i++) {
+            Optional<Cure> cure =
+                    BoxModel.of(cured, MaterialLibrary.starting())
+                            .findings(CarrierStation.CARRIER)
+                            .stream()
+                            .filter(finding -> finding.severity() == Severity.STOPS)
+                            .map(Finding::cure)
+                            .filter(Cure::canBeApplied)
+                            .findFirst();
+            if (cure.isEmpty()) {
+                return cured;
+            }
+            cured = Cures.apply(cured, cure.get());
+        }
+        return cured;
+    }
+
+    private static Box box(Vehicle vehicle, OutlineStart outline) {
+        double offset =
+                vehicle.cab().map(cab -> Math.max(0, behind(cab) - cab.gapMm())).orElse(0.0);
+        double length = vehicle.deck().lengthMm() - offset;
+        double width =
+                vehicle instanceof Pickup pickup
+                        ? pickup.bed().wells().betweenMm() - 2 * BESIDE_WELLS_MM
+                        : vehicle.deck().widthMm();
+        List<OutlinePoint> points =
+                outline == OutlineStart.OVER_CAB
+                        ? overCab(vehicle.cab().orElseThrow(), length)
+                        : outline.points(length, HEIGHT_MM);
+        return new Box(points, Math.rint(width), Math.rint(offset));
+    }
+
+    private static double behind(Cab cab) {
+        double moves = cab.roofMm() * Math.tan(Math.toRadians(cab.frameMovesDegrees()));
+        return Math.ceil((moves + BEHIND_CAB_MM) / 5) * 5;
+    }
+
+    /** The step over a cab begins clear of its roof and ends before its windscreen. */
+    private static List<OutlinePoint> overCab(Cab cab, double lengthMm) {
+        double reach = Math.min(cab.roofLengthMm() - 100, 0.45 * lengthMm + 200);
+        double moves = (reach + 1000) * Math.tan(Math.toRadians(cab.frameMovesDegrees()));
+        double step = Math.ceil((cab.roofMm() + OVER_CAB_MM + moves) / 10) * 10;
+        double high = Math.max(HEIGHT_MM, step + 900);
+        return OutlineStart.overCab(lengthMm, high, step, Math.rint(reach));
+    }
+
+    /** {@return the sizes of a plan's box in a line, for its telling} */
+    public static String words(BoxPlan plan) {
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        double length = model.outline().rearmostMm() - model.outline().foremostMm();
+        return "%s long, %s wide, %s high"
+                .formatted(
+                        Quantity.mm(length).text(plan.units()),
+                        Quantity.mm(plan.box().widthMm()).text(plan.units()),
+                        Quantity.mm(model.outline().heightMm()).text(plan.units()));
+    }
+}

@@ -1,0 +1,73 @@
+package pteron.core.start;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.figure.Severity;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.outline.OutlineStation;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
+import pteron.core.quantity.UnitSystem;
+
+/** Box and deck agree from the first picture, for every carrier, size and outline. */
+class NewPlanTest {
+
+    private static BoxPlan plan(CarrierStart carrier, CarrierSize size, OutlineStart outline) {
+        return NewPlan.of(carrier, size, outline, UnitSystem.METRIC);
+    }
+
+    @Property(tries = 80)
+    void boxAndDeck_agree(
+            @ForAll CarrierStart carrier,
+            @ForAll OutlineStart outline,
+            @ForAll @IntRange(min = 85, max = 115) int length,
+            @ForAll @IntRange(min = 92, max = 106) int width) {
+        if (NewPlan.refusal(carrier, outline).isPresent()) {
+            return;
+        }
+        for (CarrierSize typical : carrier.sizes()) {
+            CarrierSize size =
+                    typical.withLength(Math.rint(typical.deck().lengthMm() * length / 100))
+                            .withWidth(Math.rint(typical.deck().widthMm() * width / 100));
+            BoxPlan plan = plan(carrier, size, outline);
+            BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+            assertThat(model.findings(CarrierStation.CARRIER))
+                    .as("%s, %s, %s", carrier, size, outline)
+                    .noneMatch(finding -> finding.severity() == Severity.STOPS);
+            assertThat(model.findings(OutlineStation.OUTLINE))
+                    .as("%s, %s, %s", carrier, size, outline)
+                    .noneMatch(finding -> finding.severity() == Severity.STOPS);
+            double rear = plan.box().offsetMm() + plan.box().outline().getLast().xMm();
+            assertThat(rear).isCloseTo(size.deck().lengthMm(), within(1.0));
+        }
+    }
+
+    @Test
+    void trailer_hasNoCabToReachOver() {
+        assertThatThrownBy(
+                        () ->
+                                plan(
+                                        CarrierStart.TRAILER,
+                                        CarrierStart.TRAILER.sizes().getFirst(),
+                                        OutlineStart.OVER_CAB))
+                .hasMessageContaining("needs a cab");
+    }
+
+    @Test
+    void everyKind_hasSeveralSizes() {
+        for (CarrierStart carrier : CarrierStart.values()) {
+            assertThat(carrier.sizes()).hasSizeGreaterThanOrEqualTo(3);
+            for (CarrierSize size : carrier.sizes()) {
+                assertThat(carrier.vehicle(size).emptyKg()).isLessThan(size.grossKg());
+            }
+        }
+    }
+}
