@@ -11,7 +11,8 @@ public final class BalanceScreen {
 
     /** What it shows. */
     public static final StationScreen SCREEN =
-            StationScreen.of(BalanceStation.BALANCE, (model, cutting) -> share(model));
+            StationScreen.of(BalanceStation.BALANCE, (model, cutting) -> share(model))
+                    .aside("Weights", WeightsAside::of);
 
     private BalanceScreen() {}
 

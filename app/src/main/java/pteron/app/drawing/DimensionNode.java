@@ -26,6 +26,7 @@ final class DimensionNode extends StackPane {
 
     private final Dimension dimension;
     private final Label figure = new Label();
+    private final String typed;
     private final BiFunction<String, String, Optional<String>> commit;
 
     /**
@@ -41,7 +42,8 @@ final class DimensionNode extends StackPane {
             BiFunction<String, String, Optional<String>> commit) {
         this.dimension = dimension;
         this.commit = commit;
-        figure.setText(LengthText.format(dimension.valueMm(), units));
+        this.typed = LengthText.format(dimension.valueMm(), units);
+        figure.setText(dimension.text(units));
         figure.getStyleClass().add("figure");
         getStyleClass().add("dimension");
         getChildren().add(figure);
@@ -86,7 +88,7 @@ final class DimensionNode extends StackPane {
         if (isEditing()) {
             return;
         }
-        TextField field = new TextField(figure.getText());
+        TextField field = new TextField(typed);
         field.setId("edit-" + dimension.key());
         field.setPrefWidth(FIELD_WIDTH);
         Label reason = new Label();

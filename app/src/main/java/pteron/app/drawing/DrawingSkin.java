@@ -271,7 +271,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         pressedX = event.getX();
         pressedY = event.getY();
         if (event.getButton() == MouseButton.PRIMARY) {
-            getSkinnable().selectedProperty().set("");
+            Point2 at = transform.place(event.getX(), event.getY());
+            getSkinnable().selectedProperty().set(PartUnder.of(getSkinnable().getDrawing(), at));
         }
         getSkinnable().requestFocus();
     }

@@ -1,10 +1,14 @@
 package pteron.app.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import pteron.app.style.Palette;
 import pteron.core.drawing.Drawing;
@@ -30,6 +34,8 @@ final class Painter {
     private final Palette palette;
     private final List<String> chosen;
     private final Marks marks;
+    private final LabelRoom labels = new LabelRoom();
+    private final Text measure = new Text();
     private boolean hatched;
     private boolean paper = true;
 
@@ -59,6 +65,7 @@ final class Painter {
         }
         context.setTextAlign(TextAlignment.CENTER);
         context.setTextBaseline(VPos.CENTER);
+        context.setLineCap(StrokeLineCap.BUTT);
         for (Shape shape : drawing.shapes()) {
             switch (shape) {
                 case Shape.Area area -> area(area);
@@ -148,6 +155,14 @@ final class Painter {
         }
     }
 
+    private void upward(String text, double x, double y) {
+        context.save();
+        context.translate(x, y);
+        context.rotate(-90);
+        context.fillText(text, 0, 0);
+        context.restore();
+    }
+
     private void line(Shape.Line line) {
         LineKind kind = line.kind();
         context.setLineDashes();
@@ -158,7 +173,16 @@ final class Painter {
                 stroke(palette.ink(), 1.4);
                 context.setLineDashes(7, 4);
             }
-            case JOINT -> stroke(palette.choice(), 3);
+            case JOINT -> stroke(palette.choice(), 3.4);
+            case SEALED_SEAM -> {
+                stroke(palette.choice(), 3);
+                context.setLineDashes(10, 5);
+            }
+            case SEALED_EDGE -> {
+                stroke(palette.stops(), 3);
+                context.setLineDashes(12, 4, 3, 4);
+            }
+            case GRAIN -> stroke(palette.quiet(), 1);
             case TAPE -> {
                 stroke(palette.choice(), 3);
                 context.setLineDashes(3, 3);
@@ -196,26 +220,67 @@ final class Painter {
         context.fillOval(x, y, 2 * r, 2 * r);
     }
 
+    /** Widths of words (pixels); a node that is never shown measures them. */
+    private double width(String text, double points) {
+        measure.setFont(Font.font("Overpass", points));
+        measure.setText(text);
+        return measure.getLayoutBounds().getWidth();
+    }
+
     private void label(Shape.Label label) {
-        boolean title = label.kind() == Shape.Label.Kind.TITLE;
-        double x = transform.x(label.at().u());
-        double y = transform.y(label.at().v());
-        context.setFont(Font.font("Overpass", title ? 13 : 12.5));
-        boolean always =
-                title
-                        || label.kind() == Shape.Label.Kind.NOTE
-                        || label.kind() == Shape.Label.Kind.NUMBER;
-        if (!always && label.text().length() * LETTER > label.roomMm() * transform.scale()) {
+        Shape.Label.Kind kind = label.kind();
+        double points = kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS;
+        double wide = width(label.text(), points);
+        double room = label.roomMm() * transform.scale();
+        boolean needsRoom =
+                kind == Shape.Label.Kind.NAME
+                        || kind == Shape.Label.Kind.UPWARD
+                        || kind == Shape.Label.Kind.USE;
+        if (needsRoom && wide > room) {
             return;
         }
-        if (label.kind() == Shape.Label.Kind.USE) {
-            context.setFill(palette.paper());
-            context.fillRoundRect(x - 17, y - 9, 34, 18, 6, 6);
+        Point2D at = new Point2D(transform.x(label.at().u()), transform.y(label.at().v()));
+        if (kind == Shape.Label.Kind.NOTE) {
+            at = at.add(wide / 2, 0);
         }
-        context.setFill(title ? palette.quiet() : palette.ink());
-        boolean note = label.kind() == Shape.Label.Kind.NOTE;
-        context.setTextAlign(note ? TextAlignment.LEFT : TextAlignment.CENTER);
-        context.fillText(label.text(), x, y);
-        context.setTextAlign(TextAlignment.CENTER);
+        boolean upward = kind == Shape.Label.Kind.UPWARD;
+        labels.place(upward ? HIGH : wide, upward ? wide : HIGH, places(kind, at, room / 2))
+                .ifPresent(place -> write(label, place, wide, points));
     }
+
+    /** A weight whose words find no room on it has them over or under it. */
+    private static List<Point2D> places(Shape.Label.Kind kind, Point2D at, double radius) {
+        if (kind != Shape.Label.Kind.WEIGHT) {
+            return List.of(at);
+        }
+        List<Point2D> places = new ArrayList<>(List.of(at));
+        for (double out = 0; out < 5 * HIGH; out += HIGH / 2) {
+            places.add(at.add(0, radius + HIGH / 2 + out));
+            places.add(at.add(0, -radius - HIGH / 2 - out));
+        }
+        return places;
+    }
+
+    private void write(Shape.Label label, Point2D at, double wide, double points) {
+        boolean quiet = label.kind() == Shape.Label.Kind.TITLE;
+        context.setFont(Font.font("Overpass", points));
+        context.setTextAlign(TextAlignment.CENTER);
+        if (label.kind() == Shape.Label.Kind.UPWARD) {
+            context.setFill(palette.foam());
+            context.fillRect(at.getX() - HIGH / 2, at.getY() - wide / 2 - 2, HIGH, wide + 4);
+            context.setFill(palette.ink());
+            upward(label.text(), at.getX(), at.getY());
+            return;
+        }
+        if (label.kind() == Shape.Label.Kind.WEIGHT || label.kind() == Shape.Label.Kind.USE) {
+            context.setFill(palette.paper().deriveColor(0, 1, 1, 0.75));
+            context.fillRect(at.getX() - wide / 2 - 2, at.getY() - HIGH / 2, wide + 4, HIGH);
+        }
+        context.setFill(quiet ? palette.quiet() : palette.ink());
+        context.fillText(label.text(), at.getX(), at.getY());
+    }
+
+    private static final double TITLE_POINTS = 13;
+    private static final double POINTS = 12.5;
+    private static final double HIGH = 16;
 }

@@ -10,9 +10,11 @@ public final class FrameScreen {
     /** What it shows. */
     public static final StationScreen SCREEN =
             StationScreen.of(
-                    FrameStation.FRAME,
-                    (model, cutting) ->
-                            Telling.count(model, FrameStation.FRAME.figure("members"), "members"));
+                            FrameStation.FRAME,
+                            (model, cutting) ->
+                                    Telling.count(
+                                            model, FrameStation.FRAME.figure("members"), "members"))
+                    .aside("Members", MembersAside::of);
 
     private FrameScreen() {}
 }

@@ -10,12 +10,14 @@ public final class SealingScreen {
     /** What it shows. */
     public static final StationScreen SCREEN =
             StationScreen.of(
-                    SealingStation.SEALING,
-                    (model, cutting) ->
-                            Telling.count(
-                                    model,
-                                    SealingStation.SEALING.figure("cartridges"),
-                                    "cartridges"));
+                            SealingStation.SEALING,
+                            (model, cutting) ->
+                                    Telling.count(
+                                            model,
+                                            SealingStation.SEALING.figure("cartridges"),
+                                            "cartridges"))
+                    .tools(Legend::of)
+                    .aside("Joints", JointsAside::of);
 
     private SealingScreen() {}
 }

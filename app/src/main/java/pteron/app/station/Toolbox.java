@@ -10,9 +10,11 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Control;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import pteron.core.drawing.View;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
@@ -99,6 +101,19 @@ public final class Toolbox {
         Button button = tool(new Button(words), id);
         button.setOnAction(event -> edit(change));
         return button;
+    }
+
+    /** {@return a button that looks at the station in one of its ways, shown pressed while it does} */
+    public ToggleButton aspect(String key, String words) {
+        ToggleButton button = tool(new ToggleButton(words), key.isEmpty() ? "first" : key);
+        button.setSelected(bench.aspectProperty().get().equals(key));
+        button.setOnAction(event -> bench.aspectProperty().set(key));
+        return button;
+    }
+
+    /** {@return everything that follows from the plan} */
+    public BoxModel model() {
+        return bench.document().model();
     }
 
     /** {@return a menu without items} */

@@ -28,6 +28,7 @@ public final class Workbench implements AutoCloseable {
 
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
+    private final StringProperty aspect = new SimpleStringProperty("");
     private final CureDesk cures = new CureDesk();
     private final ObjectProperty<BoxModel> preview = new SimpleObjectProperty<>();
     private final ObjectProperty<Station> station =
@@ -110,6 +111,11 @@ public final class Workbench implements AutoCloseable {
             refused.accept(RefusalWords.of(e, units()));
             return false;
         }
+    }
+
+    /** {@return in which of its ways the station is looked at, such as the inner sheets; empty for the first} */
+    public StringProperty aspectProperty() {
+        return aspect;
     }
 
     /** {@return the cures, tried beside} */

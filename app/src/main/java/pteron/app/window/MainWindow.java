@@ -74,6 +74,7 @@ final class MainWindow extends BorderPane {
         bench.stationProperty().subscribe(station -> redraw());
         bench.selectedProperty().subscribe(part -> redraw());
         bench.previewProperty().subscribe(preview -> redraw());
+        bench.aspectProperty().subscribe(aspect -> redraw());
         bench.viewProperty().subscribe(view -> showView(view));
         bench.findingProperty().subscribe(finding -> mark(finding));
     }
@@ -127,6 +128,7 @@ final class MainWindow extends BorderPane {
     /** Some stations are looked at in a view of their own; a table goes with its station. */
     private void followStation(Station station) {
         bench.tableProperty().set("");
+        bench.aspectProperty().set("");
         Optional<View> own = ScreenRoute.of(station).view();
         boolean anothersOwn =
                 ScreenRoute.ALL.stream()
@@ -240,7 +242,8 @@ final class MainWindow extends BorderPane {
                                 preview == null ? bench.document().model() : preview,
                                 bench.viewProperty().get(),
                                 bench.stationProperty().get(),
-                                bench.selectedProperty().get()));
+                                bench.selectedProperty().get(),
+                                bench.aspectProperty().get()));
     }
 
     private void mark(Finding finding) {

@@ -39,6 +39,7 @@ final class StationTools extends HBox {
         bench.stationProperty().subscribe(station -> rebuild());
         bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
+        bench.aspectProperty().subscribe(aspect -> rebuild());
     }
 
     /** {@return the tools that can be used now, as items of a menu} */

@@ -92,7 +92,7 @@ class DesktopTest extends DesktopRobot {
         assertThat(BoxEdits.height(plan())).isEqualTo(2210);
         robot.interact(() -> ((MenuButton) node("file-menu")).show());
         settle();
-        Menu recent = (Menu) ((MenuButton) node("file-menu")).getItems().get(1);
+        Menu recent = (Menu) ((MenuButton) node("file-menu")).getItems().get(2);
         assertThat(recent.getItems().getFirst().getText())
                 .isEqualTo(file.toAbsolutePath().toString());
         robot.interact(() -> ((MenuButton) node("file-menu")).hide());

@@ -223,8 +223,8 @@ class NothingIsLostTest extends DesktopRobot {
     void changedBySomebodyElse_bothAreKept() throws Exception {
         Path file = saved("shared.json");
         BoxPlan theirs = SamplePlans.slopedTail();
-        PlanFile.save(theirs, file);
         type("box.length", "4380");
+        PlanFile.save(theirs, file);
         BoxPlan mine = plan();
         saveIntoTheirs();
         answer("Save mine");

@@ -5,6 +5,7 @@ import java.util.Optional;
 import pteron.core.edit.Cures;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
 import pteron.core.model.BoxModel;
 
 /** Tries cures on the model before anybody is offered them. Pure functions; each try takes as long as an edit. */
@@ -32,15 +33,25 @@ public final class CureTrial {
      * @param finding one of its findings
      */
     public static Tried of(BoxModel model, Finding finding) {
+        Tried second = null;
         for (Cure cure : Candidates.of(model.plan(), finding)) {
             Optional<BoxModel> cured = cured(model, cure);
-            boolean mends =
-                    cured.isPresent()
-                            && Worse.isMended(model.findings(), cured.get().findings(), finding);
-            if (mends) {
+            if (cured.isPresent() && mends(model, cured.get(), finding, Severity.WATCH)) {
                 return new Tried(finding.withCure(cure), cured);
             }
+            boolean better =
+                    cured.isPresent() && mends(model, cured.get(), finding, finding.severity());
+            second = second == null && better ? new Tried(finding.withCure(cure), cured) : second;
         }
+        return second != null ? second : advice(finding);
+    }
+
+    /** At first a cure that brings up nothing to watch, then one that brings up nothing as serious as it mends. */
+    private static boolean mends(BoxModel before, BoxModel after, Finding finding, Severity bound) {
+        return Worse.isMended(before.findings(), after.findings(), finding, bound);
+    }
+
+    private static Tried advice(Finding finding) {
         return new Tried(
                 finding.cure().canBeApplied() ? Advice.instead(finding) : finding,
                 Optional.empty());

@@ -12,22 +12,26 @@ final class Worse {
     private Worse() {}
 
     /**
-     * {@return whether a plan is better for one finding and worse for none: that finding is gone, none is new
-     * but notes, none has become more serious}
+     * {@return whether a plan is better for one finding and worse for none: that finding is gone, none has
+     * become more serious, and none is new but those less serious than a bound}
      *
      * @param before findings before
      * @param after findings after
      * @param mended the finding that was to be mended
+     * @param bound how serious a new finding must not be
      */
-    static boolean isMended(List<Finding> before, List<Finding> after, Finding mended) {
+    static boolean isMended(
+            List<Finding> before, List<Finding> after, Finding mended, Severity bound) {
         Map<String, Severity> old = bySeverity(before);
         boolean gone = after.stream().noneMatch(finding -> finding.id().equals(mended.id()));
-        return gone && after.stream().allMatch(finding -> isNoWorse(finding, old));
+        return gone && after.stream().allMatch(finding -> isNoWorse(finding, old, bound));
     }
 
-    private static boolean isNoWorse(Finding finding, Map<String, Severity> old) {
-        Severity was = old.getOrDefault(finding.id(), Severity.NOTE);
-        return finding.severity().compareTo(was) >= 0;
+    private static boolean isNoWorse(Finding finding, Map<String, Severity> old, Severity bound) {
+        Severity was = old.get(finding.id());
+        return was == null
+                ? finding.severity().compareTo(bound) > 0
+                : finding.severity().compareTo(was) >= 0;
     }
 
     private static Map<String, Severity> bySeverity(List<Finding> findings) {

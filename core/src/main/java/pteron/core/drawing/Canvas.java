@@ -15,6 +15,7 @@ public final class Canvas {
     private final Given box;
     private final double deckHeightMm;
     private final ToDoubleFunction<String> fields;
+    private final String aspect;
     private final List<Shape> shapes = new ArrayList<>();
     private final List<Dimension> dimensions = new ArrayList<>();
     private final List<Grip> grips = new ArrayList<>();
@@ -29,10 +30,30 @@ public final class Canvas {
      * @param fields the value of a field of the plan by its key (mm)
      */
     public Canvas(View view, Given box, double deckHeightMm, ToDoubleFunction<String> fields) {
+        this(view, box, deckHeightMm, fields, "");
+    }
+
+    /**
+     * Nothing drawn yet, of a station that can be looked at in several ways.
+     *
+     * @param aspect in which of its ways, empty for the first
+     */
+    public Canvas(
+            View view,
+            Given box,
+            double deckHeightMm,
+            ToDoubleFunction<String> fields,
+            String aspect) {
+        this.aspect = aspect;
         this.view = view;
         this.box = box;
         this.deckHeightMm = deckHeightMm;
         this.fields = fields;
+    }
+
+    /** {@return in which of its ways the station is looked at, empty for the first} */
+    public String aspect() {
+        return aspect;
     }
 
     /** {@return what is drawn: its plan and what follows from it} */

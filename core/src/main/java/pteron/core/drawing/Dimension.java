@@ -3,6 +3,8 @@ package pteron.core.drawing;
 import java.util.Set;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
 
 /**
  * A dimension line outside of what it measures. Immutable.
@@ -35,6 +37,12 @@ public record Dimension(
         public boolean isAcross() {
             return this == TOP || this == BOTTOM;
         }
+    }
+
+    /** {@return what it says: a distance ahead of where it is counted from, or below it, without a minus} */
+    public String text(UnitSystem units) {
+        String length = LengthText.format(Math.abs(valueMm), units);
+        return valueMm >= 0 ? length : length + (side.isAcross() ? " ahead" : " below");
     }
 
     /** {@return whether typing into it changes the plan} */

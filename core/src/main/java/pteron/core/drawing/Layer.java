@@ -16,6 +16,11 @@ public interface Layer {
         return false;
     }
 
+    /** {@return whether members and foam are left out: the station shows something else on the walls} */
+    default boolean hidesFrame() {
+        return false;
+    }
+
     /** Draws over members and sheets, under the openings. */
     default void overFrame(Canvas canvas) {}
 

@@ -6,8 +6,14 @@ public enum LineKind {
     OUTLINE,
     /** Where two sheets meet. */
     SEAM,
-    /** A joint that is sealed. */
+    /** A joint between two panels that meet at an angle, sealed. */
     JOINT,
+    /** A seam between sheets, sealed. */
+    SEALED_SEAM,
+    /** The lower edge of the skins, sealed. */
+    SEALED_EDGE,
+    /** Which way the grain of a sheet runs. */
+    GRAIN,
     /** A joint that is taped. */
     TAPE,
     /** The ground. */

@@ -29,5 +29,7 @@ public enum Matter {
     /** Window. */
     GLASS,
     /** Door. */
-    DOOR
+    DOOR,
+    /** A weight, drawn to its size. */
+    WEIGHT
 }

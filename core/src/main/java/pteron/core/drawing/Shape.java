@@ -80,6 +80,10 @@ public sealed interface Shape {
             USE,
             /** Title of a view. */
             TITLE,
+            /** Name along something upright, read from the right. */
+            UPWARD,
+            /** What a weight is and how much. */
+            WEIGHT,
             /** A remark that begins at its place. */
             NOTE
         }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import pteron.core.balance.BalanceLayer;
 import pteron.core.balance.BalanceStage;
 import pteron.core.balance.BalanceStation;
+import pteron.core.balance.WeightLayer;
 import pteron.core.balance.WeightStage;
 import pteron.core.carrier.CarrierLayer;
 import pteron.core.carrier.CarrierStage;
@@ -32,6 +33,7 @@ import pteron.core.sealing.SealingStage;
 import pteron.core.sealing.SealingStation;
 import pteron.core.shell.ShellStage;
 import pteron.core.skin.SeamLayer;
+import pteron.core.skin.SheetLayer;
 import pteron.core.skin.SkinStage;
 import pteron.core.skin.SkinStation;
 import pteron.core.stage.Stage;
@@ -75,10 +77,10 @@ public final class Route {
                             .margin(Margins::members),
                     Stop.of(OpeningStation.OPENINGS, OpeningStage.STAGE)
                             .draws(new SeamLayer(), new OpeningLayer()),
-                    Stop.of(SkinStation.SKINS, SkinStage.STAGE).draws(new SeamLayer()),
+                    Stop.of(SkinStation.SKINS, SkinStage.STAGE).draws(new SheetLayer()),
                     Stop.of(SealingStation.SEALING, SealingStage.STAGE).draws(new SealingLayer()),
                     Stop.of(BalanceStation.BALANCE, WeightStage.STAGE, BalanceStage.STAGE)
-                            .draws(new BalanceLayer())
+                            .draws(new WeightLayer())
                             .margin(Margins::supports),
                     // bars take longer than a moment, are cut beside and shown in a table
                     Stop.of(CuttingStation.CUTTING));

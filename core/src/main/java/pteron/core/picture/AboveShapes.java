@@ -16,10 +16,10 @@ final class AboveShapes {
     private final List<Layer> layers;
     private final Canvas canvas;
 
-    AboveShapes(BoxModel model, View view, List<Layer> layers) {
+    AboveShapes(BoxModel model, View view, List<Layer> layers, String aspect) {
         this.model = model;
         this.layers = layers;
-        this.canvas = Canvases.of(model, view);
+        this.canvas = Canvases.of(model, view, aspect);
     }
 
     Drawing plan(String selected) {

@@ -61,6 +61,9 @@ final class BoxShapes {
         if (!panel.kind().isSide()) {
             shapes.flat(Matter.SKIN, panel, panel.skins().getFirst().area());
         }
+        if (layers.stream().anyMatch(Layer::hidesFrame)) {
+            return;
+        }
         shapes.flat(Matter.FOAM, panel, panel.frame());
         one.members()
                 .forEach(member -> shapes.member(member, uses.getOrDefault(member.name(), 0.0)));

@@ -12,7 +12,11 @@ final class Canvases {
     private Canvases() {}
 
     static Canvas of(BoxModel model, View view) {
-        return new Canvas(view, model, -model.carrier().groundMm(), new Fields(model));
+        return of(model, view, "");
+    }
+
+    static Canvas of(BoxModel model, View view, String aspect) {
+        return new Canvas(view, model, -model.carrier().groundMm(), new Fields(model), aspect);
     }
 
     /** Values of fields; listed when one is asked for, as many views show no number that can be typed. */

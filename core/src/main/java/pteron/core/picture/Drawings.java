@@ -30,12 +30,22 @@ public final class Drawings {
      * @param selected part that is chosen, or empty
      */
     public static Drawing of(BoxModel model, View view, Station station, String selected) {
+        return of(model, view, station, selected, "");
+    }
+
+    /**
+     * {@return a view of the box, its station looked at in one of its ways}
+     *
+     * @param aspect which way, such as the inner sheets; empty for the first
+     */
+    public static Drawing of(
+            BoxModel model, View view, Station station, String selected, String aspect) {
         List<Layer> layers = Route.stop(station).layers();
         return switch (view) {
-            case LEFT, RIGHT -> new SideShapes(model, view, layers).drawing(selected);
-            case FRONT, REAR -> new EndShapes(model, view, layers).drawing(selected);
-            case PLAN -> new AboveShapes(model, view, layers).plan(selected);
-            case ROOF -> new AboveShapes(model, view, layers).roof(selected);
+            case LEFT, RIGHT -> new SideShapes(model, view, layers, aspect).drawing(selected);
+            case FRONT, REAR -> new EndShapes(model, view, layers, aspect).drawing(selected);
+            case PLAN -> new AboveShapes(model, view, layers, aspect).plan(selected);
+            case ROOF -> new AboveShapes(model, view, layers, aspect).roof(selected);
             case UNFOLDED -> new UnfoldedShapes(model).drawing();
             case SECTION -> section(model);
             case ALL -> all(model, station);

@@ -19,9 +19,9 @@ final class EndShapes {
     private final double half;
     private final double top;
 
-    EndShapes(BoxModel model, View view, List<Layer> layers) {
+    EndShapes(BoxModel model, View view, List<Layer> layers, String aspect) {
         this.layers = layers;
-        this.canvas = Canvases.of(model, view);
+        this.canvas = Canvases.of(model, view, aspect);
         this.half = model.plan().box().widthMm() / 2;
         this.top = model.outline().heightMm();
     }

@@ -18,10 +18,10 @@ final class SideShapes {
     private final List<Layer> layers;
     private final Canvas canvas;
 
-    SideShapes(BoxModel model, View view, List<Layer> layers) {
+    SideShapes(BoxModel model, View view, List<Layer> layers, String aspect) {
         this.model = model;
         this.layers = layers;
-        this.canvas = Canvases.of(model, view);
+        this.canvas = Canvases.of(model, view, aspect);
     }
 
     Drawing drawing(String selected) {

@@ -18,17 +18,27 @@ import pteron.core.shell.PanelKind;
 public final class SealingLayer implements Layer {
 
     @Override
+    public boolean hidesFrame() {
+        return true;
+    }
+
+    /** Joints lie under the openings, which cut them. */
+    @Override
+    public void overFrame(Canvas canvas) {
+        canvas.box().find(Sealing.class).stream()
+                .flatMap(sealing -> sealing.joints().stream())
+                .filter(joint -> joint.kind() != JointKind.OPENING_FLANGE)
+                .filter(joint -> isNear(canvas, joint))
+                .forEach(joint -> joint(canvas, joint));
+    }
+
+    @Override
     public void overBox(Canvas canvas) {
         Set<PanelKind> seen = PanelKind.seenIn(canvas.view());
         canvas.box().find(Openings.class).stream()
                 .flatMap(openings -> openings.placed().stream())
                 .filter(one -> seen.contains(one.panel().kind()))
                 .forEach(one -> tape(canvas, one));
-        canvas.box().find(Sealing.class).stream()
-                .flatMap(sealing -> sealing.joints().stream())
-                .filter(joint -> joint.kind() != JointKind.OPENING_FLANGE)
-                .filter(joint -> isNear(canvas, joint))
-                .forEach(joint -> joint(canvas, joint));
     }
 
     /** Draws the tape under the flange of an opening, all round its cut-out. */
@@ -42,7 +52,17 @@ public final class SealingLayer implements Layer {
     }
 
     private static void joint(Canvas canvas, SealedJoint joint) {
-        canvas.line(LineKind.JOINT, canvas.at(joint.from()), canvas.at(joint.to()));
+        canvas.line(line(joint.kind()), canvas.at(joint.from()), canvas.at(joint.to()));
+    }
+
+    /** {@return how a kind of joint is drawn} */
+    public static LineKind line(JointKind kind) {
+        return switch (kind) {
+            case CORNER -> LineKind.JOINT;
+            case PANEL_SEAM -> LineKind.SEALED_SEAM;
+            case LOWER_EDGE -> LineKind.SEALED_EDGE;
+            case OPENING_FLANGE -> LineKind.TAPE;
+        };
     }
 
     /** {@return whether a joint lies on the side that is looked at, not behind the box} */
@@ -52,10 +72,10 @@ public final class SealingLayer implements Layer {
         Point3 from = joint.from();
         Point3 to = joint.to();
         return switch (canvas.view()) {
-            case LEFT -> Math.min(from.y(), to.y()) <= 0;
-            case RIGHT -> Math.max(from.y(), to.y()) >= 0;
-            case FRONT -> Math.min(from.x(), to.x()) <= middle;
-            case REAR -> Math.max(from.x(), to.x()) >= middle;
+            case LEFT -> from.y() + to.y() <= 0;
+            case RIGHT -> from.y() + to.y() >= 0;
+            case FRONT -> (from.x() + to.x()) / 2 <= middle;
+            case REAR -> (from.x() + to.x()) / 2 >= middle;
             default -> true;
         };
     }

@@ -7,17 +7,17 @@ import pteron.core.drawing.Layer;
 import pteron.core.drawing.Shape;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
+import pteron.core.frame.Role;
+import pteron.core.geometry.Point2;
+import pteron.core.quantity.LengthText;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Given;
 
-/** How hard members work, told on the members. */
+/** How hard members work, by their colour, and what they are called. */
 public final class StrengthLayer implements Layer {
 
-    /** Utilisation from which it is written on the member. */
-    private static final double WORTH_TELLING = 0.5;
-
-    /** Room for a utilisation beside its neighbours (mm); closer members leave it out. */
-    private static final double USE_ROOM_MM = 330;
+    /** How far a name stands beside its member (mm). */
+    private static final double BESIDE_MM = 70;
 
     @Override
     public Map<String, Double> uses(Given box) {
@@ -25,22 +25,38 @@ public final class StrengthLayer implements Layer {
     }
 
     @Override
-    public void overBox(Canvas canvas) {
+    public void overFrame(Canvas canvas) {
         Set<PanelKind> seen = PanelKind.seenIn(canvas.view());
-        Map<String, Double> uses = uses(canvas.box());
         canvas.box().find(Frame.class).stream()
                 .flatMap(frame -> frame.panels().stream())
                 .filter(panel -> seen.contains(panel.panel().kind()))
                 .flatMap(panel -> panel.members().stream())
-                .forEach(member -> tell(canvas, member, uses.getOrDefault(member.name(), 0.0)));
+                .forEach(member -> tell(canvas, member));
     }
 
-    private static void tell(Canvas canvas, Member member, double use) {
-        if (use > WORTH_TELLING) {
-            String text = "%d %%".formatted(Math.round(use * 100));
+    /** Writes name and length along an upright member, over a level one where they find room. */
+    private static void tell(Canvas canvas, Member member) {
+        Set<PanelKind> sides = PanelKind.seenIn(canvas.view());
+        String prefix = member.panel().id() + " ";
+        String name =
+                member.name().startsWith(prefix)
+                        ? member.name().substring(prefix.length())
+                        : member.name();
+        String text =
+                name + "  " + LengthText.format(member.lengthMm(), canvas.box().plan().units());
+        Point2 from = canvas.at(member.start());
+        Point2 to = canvas.at(member.end());
+        boolean upward = Math.abs(to.v() - from.v()) > Math.abs(to.u() - from.u());
+        double room = from.distance(to);
+        boolean cut = member.role() == Role.BLOCK || sides.isEmpty();
+        if (!cut) {
+            Point2 beside = upward ? new Point2(BESIDE_MM, 0) : new Point2(0, 0);
             canvas.add(
                     new Shape.Label(
-                            canvas.at(member.centre()), text, Shape.Label.Kind.USE, USE_ROOM_MM));
+                            from.plus(to).times(0.5).plus(beside),
+                            text,
+                            upward ? Shape.Label.Kind.UPWARD : Shape.Label.Kind.NAME,
+                            room));
         }
     }
 }

@@ -57,6 +57,11 @@ class CureTrialTest {
                         .allMatch(
                                 f ->
                                         f.severity() == Severity.NOTE
+                                                || !old.containsKey(f.id())
+                                                        && f.severity()
+                                                                        .compareTo(
+                                                                                finding.severity())
+                                                                > 0
                                                 || old.containsKey(f.id())
                                                         && old.get(f.id()).compareTo(f.severity())
                                                                 <= 0);

@@ -16,7 +16,6 @@ import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
-import pteron.core.quantity.LengthText;
 import pteron.core.quantity.UnitSystem;
 
 /** Draws a view into a rectangle of a page. */
@@ -32,7 +31,14 @@ public final class DrawingOnPaper {
     private static final float ROOM = 4;
 
     private static final Set<LineKind> DASHED =
-            EnumSet.of(LineKind.SEAM, LineKind.TAPE, LineKind.SOLID, LineKind.INSIDE, LineKind.DEW);
+            EnumSet.of(
+                    LineKind.SEAM,
+                    LineKind.SEALED_SEAM,
+                    LineKind.SEALED_EDGE,
+                    LineKind.TAPE,
+                    LineKind.SOLID,
+                    LineKind.INSIDE,
+                    LineKind.DEW);
 
     private final Pages pages;
     private final PDPageContentStream content;
@@ -119,6 +125,7 @@ public final class DrawingOnPaper {
             case METAL -> new Color(0xBDB7A8);
             case ROLL -> new Color(0x8E9894);
             case AIR -> Color.WHITE;
+            case WEIGHT -> new Color(0xBFDDE0);
         };
     }
 
@@ -160,6 +167,21 @@ public final class DrawingOnPaper {
 
     private void label(Shape.Label label) throws IOException {
         boolean note = label.kind() == Shape.Label.Kind.NOTE;
+        boolean inRoom =
+                label.kind() == Shape.Label.Kind.NAME || label.kind() == Shape.Label.Kind.UPWARD;
+        float needed = Pages.width(pages.bold(), POINTS, label.text());
+        if (inRoom && needed > label.roomMm() * scale) {
+            return;
+        }
+        if (label.kind() == Shape.Label.Kind.UPWARD) {
+            pages.upward(
+                    pages.bold(),
+                    POINTS,
+                    x(label.at()) + 3,
+                    y(label.at()) - needed / 2,
+                    label.text());
+            return;
+        }
         float wide = note ? 0 : Pages.width(pages.bold(), POINTS, label.text());
         pages.text(
                 pages.bold(),
@@ -186,7 +208,7 @@ public final class DrawingOnPaper {
         content.setStrokingColor(Pages.QUIET);
         content.setLineWidth(0.4f);
         float out = ROW * (dimension.row() + 1);
-        String text = LengthText.format(dimension.valueMm(), units);
+        String text = dimension.text(units);
         if (dimension.side().isAcross()) {
             float edge = bottom + scale * (float) dimension.edgeMm();
             across(dimension, dimension.side() == Side.TOP ? edge + out : edge - out, text);

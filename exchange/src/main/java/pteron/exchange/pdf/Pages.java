@@ -15,6 +15,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
 
 /** Pages being written from the top down. */
 public final class Pages implements AutoCloseable {
@@ -189,6 +190,16 @@ public final class Pages implements AutoCloseable {
         content.setFont(font, points);
         content.setNonStrokingColor(color);
         content.newLineAtOffset(x, at);
+        content.showText(writable(font, text));
+        content.endText();
+    }
+
+    /** Writes upwards, from a point on. */
+    void upward(PDFont font, float points, float x, float at, String text) throws IOException {
+        content.beginText();
+        content.setFont(font, points);
+        content.setNonStrokingColor(INK);
+        content.setTextMatrix(Matrix.getRotateInstance(Math.PI / 2, x, at));
         content.showText(writable(font, text));
         content.endText();
     }

@@ -1,0 +1,120 @@
+package pteron.app.frame;
+
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import pteron.app.station.Workbench;
+import pteron.app.style.Palette;
+import pteron.core.frame.EndCut;
+import pteron.core.frame.Member;
+import pteron.core.geometry.Point2;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+
+/** A member as it lies on the saw: long and short side, each end's angle counted from a square cut. */
+final class CutDrawing extends VBox {
+
+    private static final double WIDE = 244;
+    private static final double HIGH = 96;
+    private static final double EDGE = 26;
+
+    /** Height of the member in the drawing (pixels); its length is to another scale. */
+    private static final double THICK = 24;
+
+    private final Member member;
+    private final Workbench bench;
+
+    CutDrawing(Member member, Workbench bench) {
+        super(2);
+        this.member = member;
+        this.bench = bench;
+        setId("cut-drawing");
+        Label name = new Label(member.name());
+        name.getStyleClass().add("headline");
+        Label timber =
+                new Label(
+                        "%s × %s, %s"
+                                .formatted(
+                                        length(member.section().thicknessMm()),
+                                        length(member.section().depthMm()),
+                                        bench.document()
+                                                .model()
+                                                .library()
+                                                .get(member.timber())
+                                                .name()));
+        timber.getStyleClass().add("quiet");
+        timber.setWrapText(true);
+        Label cuts = new Label(words());
+        cuts.setWrapText(true);
+        Canvas canvas = new Canvas(WIDE, HIGH);
+        paint(canvas.getGraphicsContext2D());
+        getChildren().addAll(name, timber, canvas, cuts);
+    }
+
+    private String length(double mm) {
+        return LengthText.format(mm, bench.units());
+    }
+
+    private String words() {
+        String start = angle(member.startCut());
+        String end = angle(member.endCut());
+        String rip =
+                member.ripDegrees() == 0
+                        ? ""
+                        : ", one edge ripped to " + degrees(member.ripDegrees());
+        return "left end %s, right end %s%s; angles from a square cut (0° is square)"
+                .formatted(start, end, rip);
+    }
+
+    private static String angle(EndCut cut) {
+        return String.join(" and ", cut.degrees().stream().map(CutDrawing::degrees).toList());
+    }
+
+    private static String degrees(double angle) {
+        return NumberText.format(Math.abs(angle), 1) + "°";
+    }
+
+    private void paint(GraphicsContext g) {
+        Palette palette = Palette.of(bench.themeProperty().get());
+        List<Point2> corners = member.profile().corners();
+        Point2 axis = member.axis();
+        Point2 side = axis.leftNormal().times(-1);
+        double low = corners.stream().mapToDouble(axis::dot).min().orElse(0);
+        double least = corners.stream().mapToDouble(side::dot).min().orElse(0);
+        double most = corners.stream().mapToDouble(side::dot).max().orElse(1);
+        double along = (WIDE - 2 * EDGE) / member.lengthMm();
+        double across = THICK / Math.max(1, most - least);
+        double top = (HIGH - THICK) / 2;
+        double[] x = new double[corners.size()];
+        double[] y = new double[corners.size()];
+        for (int i = 0; i < corners.size(); i++) {
+            x[i] = EDGE + (axis.dot(corners.get(i)) - low) * along;
+            y[i] = top + (side.dot(corners.get(i)) - least) * across;
+        }
+        g.setFill(palette.timber());
+        g.fillPolygon(x, y, x.length);
+        g.setStroke(palette.ink());
+        g.setLineWidth(1.3);
+        g.strokePolygon(x, y, x.length);
+        g.setLineDashes(3, 3);
+        g.setStroke(palette.quiet());
+        g.strokeLine(EDGE, top - 8, EDGE, top + THICK + 8);
+        g.strokeLine(WIDE - EDGE, top - 8, WIDE - EDGE, top + THICK + 8);
+        g.setLineDashes();
+        g.setFont(Font.font("Overpass Mono", 12));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.setFill(palette.ink());
+        g.fillText("long side " + length(member.lengthMm()), WIDE / 2, top - 20);
+        boolean bevelled = member.lengthMm() - member.shortSideMm() > 0.5;
+        g.fillText(
+                bevelled ? "short side " + length(member.shortSideMm()) : "both sides alike",
+                WIDE / 2,
+                top + THICK + 20);
+    }
+}

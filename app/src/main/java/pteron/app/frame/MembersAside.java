@@ -1,0 +1,86 @@
+package pteron.app.frame;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import pteron.app.station.ListAside;
+import pteron.app.station.ListAside.Row;
+import pteron.app.station.Workbench;
+import pteron.core.frame.Member;
+import pteron.core.model.BoxModel;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+import pteron.core.strength.Strength;
+
+/** The members, hardest worked first, and the cut drawing of the chosen one. */
+final class MembersAside implements ListAside.Content {
+
+    private final Workbench bench;
+
+    private MembersAside(Workbench bench) {
+        this.bench = bench;
+    }
+
+    static Node of(Workbench bench) {
+        return new ListAside(bench, "members", new MembersAside(bench));
+    }
+
+    private BoxModel model() {
+        return bench.document().model();
+    }
+
+    @Override
+    public List<Row> rows() {
+        Map<String, Double> uses =
+                model().find(Strength.class).map(Strength::byMember).orElse(Map.of());
+        List<Member> members = new ArrayList<>(model().members());
+        members.sort(
+                Comparator.comparingDouble(
+                        (Member member) -> -uses.getOrDefault(member.name(), 0.0)));
+        return members.stream().map(member -> row(member, uses)).toList();
+    }
+
+    private Row row(Member member, Map<String, Double> uses) {
+        Double use = uses.get(member.name());
+        String section =
+                LengthText.format(member.section().thicknessMm(), bench.units())
+                        + " × "
+                        + LengthText.format(member.section().depthMm(), bench.units());
+        String works = use == null ? "" : ", works " + NumberText.format(use, 2) + " of 1";
+        return new Row(
+                member.name(),
+                member.name(),
+                LengthText.format(member.lengthMm(), bench.units()),
+                section + works);
+    }
+
+    @Override
+    public Node chosen(String part) {
+        return model().members().stream()
+                .filter(member -> member.name().equals(part))
+                .findFirst()
+                .map(member -> new CutDrawing(member, bench))
+                .orElse(null);
+    }
+
+    @Override
+    public String sum() {
+        if (model().members().isEmpty()) {
+            return "No members are set out for this box: see the findings.";
+        }
+        Map<String, Long> counts =
+                model().members().stream()
+                        .collect(
+                                Collectors.groupingBy(
+                                        member -> member.role().label(), Collectors.counting()));
+        double metres = model().members().stream().mapToDouble(Member::lengthMm).sum();
+        return "%d members, %s in all; %d of them studs"
+                .formatted(
+                        model().members().size(),
+                        LengthText.format(metres, bench.units()),
+                        counts.getOrDefault("stud", 0L));
+    }
+}

@@ -1,0 +1,100 @@
+package pteron.app.skin;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import pteron.app.station.Cells;
+import pteron.app.station.ListAside;
+import pteron.app.station.ListAside.Row;
+import pteron.app.station.Workbench;
+import pteron.core.geometry.Bounds2;
+import pteron.core.model.BoxModel;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Named;
+import pteron.core.quantity.Quantity;
+import pteron.core.skin.SheetOrder;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
+
+/** The pieces of sheet under the names that stand in the drawing, and what is bought for them. */
+final class SheetsAside implements ListAside.Content {
+
+    private final Workbench bench;
+
+    private SheetsAside(Workbench bench) {
+        this.bench = bench;
+    }
+
+    static Node of(Workbench bench) {
+        return new ListAside(bench, "sheets", new SheetsAside(bench));
+    }
+
+    private BoxModel model() {
+        return bench.document().model();
+    }
+
+    private List<SheetPiece> pieces() {
+        return model().find(Skins.class).map(Skins::pieces).orElse(List.of());
+    }
+
+    private String size(SheetPiece piece) {
+        Bounds2 bounds = piece.shape().bounds();
+        return LengthText.format(bounds.width(), bench.units())
+                + " × "
+                + LengthText.format(bounds.height(), bench.units());
+    }
+
+    private String material(SheetPiece piece) {
+        return model().library().get(piece.skin().layer().material()).name();
+    }
+
+    @Override
+    public List<Row> rows() {
+        return pieces().stream()
+                .map(piece -> new Row(piece.name(), piece.name(), size(piece), ""))
+                .toList();
+    }
+
+    @Override
+    public Node chosen(String part) {
+        return pieces().stream()
+                .filter(piece -> piece.name().equals(part))
+                .findFirst()
+                .map(this::told)
+                .orElse(null);
+    }
+
+    private Node told(SheetPiece piece) {
+        Label name = Cells.headline(piece.name());
+        Label words =
+                new Label(
+                        "%s, %s thick, %s, %s; grain %s"
+                                .formatted(
+                                        material(piece),
+                                        LengthText.format(
+                                                piece.skin().layer().thicknessMm(), bench.units()),
+                                        size(piece),
+                                        Quantity.kg(piece.massKg()).text(bench.units()),
+                                        Named.small(piece.skin().layer().grain())));
+        words.setWrapText(true);
+        return new VBox(2, name, words);
+    }
+
+    @Override
+    public String sum() {
+        List<String> orders = new ArrayList<>();
+        for (SheetOrder order : model().find(Skins.class).map(Skins::orders).orElse(List.of())) {
+            orders.add(
+                    "%d × %s, %s thick"
+                            .formatted(
+                                    order.sheets(),
+                                    model().library().get(order.material()).name(),
+                                    LengthText.format(order.thicknessMm(), bench.units())));
+        }
+        return orders.isEmpty()
+                ? "No sheets are set out for this box: see the findings."
+                : "To buy: " + String.join("; ", orders);
+    }
+}
