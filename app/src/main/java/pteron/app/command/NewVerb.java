@@ -77,7 +77,7 @@ final class NewVerb implements Callable<Integer> {
             size = size.withWidth(LengthText.parse(width, units));
         }
         BoxPlan plan =
-                NewPlan.of(kind, size, named("outline", outline, OutlineStart.values()), units);
+                NewPlan.of(kind, size, named("the outline", outline, OutlineStart.values()), units);
         BoxPlan called = name == null ? plan : plan.withName(name);
         PlanFile.save(called, file);
         spec.commandLine().getOut().println(file + ": " + NewPlan.words(called));

@@ -1,7 +1,10 @@
 package pteron.app.cutting;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -57,9 +60,8 @@ public final class CutPane extends ScrollPane {
             rows.getChildren().add(heading(kind.getKey(), kind.getValue()));
             double longest =
                     kind.getValue().bars().stream().mapToDouble(Bar::stockMm).max().orElse(1);
-            for (Bar bar : kind.getValue().bars()) {
-                rows.getChildren().add(row(bar, (getWidth() - SIDES - NAME_WIDTH) / longest));
-            }
+            double scale = (getWidth() - SIDES - NAME_WIDTH) / longest;
+            alike(kind.getValue().bars()).forEach(bars -> bars(bars, scale));
             tooLong(kind.getValue().tooLong());
         }
         if (cutting.kinds().isEmpty()) {
@@ -100,8 +102,41 @@ public final class CutPane extends ScrollPane {
         return label;
     }
 
-    private Node row(Bar bar, double scale) {
-        Label stock = new Label(LengthText.format(bar.stockMm(), bench.units()));
+    /** {@return bars that are cut alike together, in their order} */
+    private static List<List<Bar>> alike(List<Bar> bars) {
+        Map<List<Double>, List<Bar>> groups = new LinkedHashMap<>();
+        for (Bar bar : bars) {
+            List<Double> cuts = new ArrayList<>(List.of(bar.stockMm()));
+            bar.pieces().forEach(piece -> cuts.add(piece.lengthMm()));
+            groups.computeIfAbsent(cuts, key -> new ArrayList<>()).add(bar);
+        }
+        return List.copyOf(groups.values());
+    }
+
+    private void bars(List<Bar> bars, double scale) {
+        rows.getChildren().add(row(bars.getFirst(), bars.size(), scale));
+        String cuts = cuts(bars.getFirst());
+        Label words = quiet(cuts);
+        words.setPadding(new Insets(0, 0, 4, NAME_WIDTH + 8));
+        rows.getChildren().add(words);
+    }
+
+    /** {@return the cuts of a bar, equal ones counted: 6 × 521, 339} */
+    private String cuts(Bar bar) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (CutPart piece : bar.pieces()) {
+            counts.merge(LengthText.format(piece.lengthMm(), bench.units()), 1, Integer::sum);
+        }
+        List<String> words = new ArrayList<>();
+        counts.forEach((length, count) -> words.add(count > 1 ? count + " × " + length : length));
+        return String.join(",  ", words)
+                + ",  left over "
+                + LengthText.format(bar.restMm(), bench.units());
+    }
+
+    private Node row(Bar bar, int count, double scale) {
+        String times = count > 1 ? count + " × " : "";
+        Label stock = new Label(times + LengthText.format(bar.stockMm(), bench.units()));
         stock.getStyleClass().add("mono");
         stock.setMinWidth(NAME_WIDTH);
         HBox strip = new HBox();

@@ -18,11 +18,9 @@ import pteron.core.cutting.BarCutting;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
-import pteron.core.quantity.UnitSystem;
 import pteron.exchange.export.Exports;
 import pteron.exchange.file.FileWords;
 import pteron.exchange.file.WholeFile;
-import pteron.exchange.pdf.Paper;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
 
@@ -144,19 +142,22 @@ public final class FileDesk implements AutoCloseable {
     }
 
     /**
-     * Exports lists and drawings, on the paper that goes with the plan's units.
+     * Exports lists and drawings.
      *
      * @param model the box; its bars are cut for the purpose
-     * @param folder where to
+     * @param order what, where to, on which paper
      * @param done is given the files written, on the interface thread
      * @param failed is given a sentence, on the interface thread
      */
     public void export(
-            BoxModel model, Path folder, Consumer<List<Path>> done, Consumer<String> failed) {
+            BoxModel model,
+            Exports.Order order,
+            Consumer<List<Path>> done,
+            Consumer<String> failed) {
         beside(
                 () -> {
                     BarCutting cutting = BarCutting.of(model.members(), model.plan().supplies());
-                    return Exports.write(model, cutting, order(model, folder));
+                    return Exports.write(model, cutting, order);
                 },
                 done,
                 failed);
@@ -164,13 +165,11 @@ public final class FileDesk implements AutoCloseable {
 
     /** Tells how many files an export would write over, on the interface thread. */
     public void alreadyThere(
-            BoxModel model, Path folder, Consumer<List<Path>> done, Consumer<String> failed) {
-        beside(() -> Exports.alreadyThere(model, order(model, folder)), done, failed);
-    }
-
-    private static Exports.Order order(BoxModel model, Path folder) {
-        Paper paper = model.plan().units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
-        return new Exports.Order(folder, Exports.KINDS, paper);
+            BoxModel model,
+            Exports.Order order,
+            Consumer<List<Path>> done,
+            Consumer<String> failed) {
+        beside(() -> Exports.alreadyThere(model, order), done, failed);
     }
 
     /**

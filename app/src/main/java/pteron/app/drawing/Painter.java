@@ -164,47 +164,34 @@ final class Painter {
     }
 
     private void line(Shape.Line line) {
-        LineKind kind = line.kind();
         context.setLineDashes();
-        switch (kind) {
-            case OUTLINE -> stroke(palette.ink(), 2);
-            case GROUND -> stroke(palette.hairline().interpolate(palette.paper(), 0.4), 2);
-            case SEAM -> {
-                stroke(palette.ink(), 1.4);
-                context.setLineDashes(7, 4);
-            }
-            case JOINT -> stroke(palette.choice(), 3.4);
-            case SEALED_SEAM -> {
-                stroke(palette.choice(), 3);
-                context.setLineDashes(10, 5);
-            }
-            case SEALED_EDGE -> {
-                stroke(palette.stops(), 3);
-                context.setLineDashes(12, 4, 3, 4);
-            }
-            case GRAIN -> stroke(palette.quiet(), 1);
-            case TAPE -> {
-                stroke(palette.choice(), 3);
-                context.setLineDashes(3, 3);
-            }
-            case SOLID -> {
-                stroke(palette.watch(), 1.8);
-                context.setLineDashes(9, 4);
-            }
-            case INSIDE -> {
-                stroke(palette.choice(), 1.2);
-                context.setLineDashes(8, 3, 2, 3);
-            }
-            case HELP -> stroke(palette.quiet(), 0.7);
-            case TEMPERATURE -> stroke(palette.stops(), 2.4);
-            case DEW -> {
-                stroke(palette.choice(), 2);
-                context.setLineDashes(5, 4);
-            }
-        }
+        pen(line.kind());
         path(line.points());
         context.stroke();
         context.setLineDashes();
+    }
+
+    private void pen(LineKind kind) {
+        switch (kind) {
+            case OUTLINE -> stroke(palette.ink(), 2);
+            case GROUND -> stroke(palette.hairline().interpolate(palette.paper(), 0.4), 2);
+            case SEAM -> dashed(palette.ink(), 1.4, 7, 4);
+            case JOINT -> stroke(palette.choice(), 3.4);
+            case SEALED_SEAM -> dashed(palette.choice(), 3, 10, 5);
+            case SEALED_EDGE -> dashed(palette.stops(), 3, 12, 4, 3, 4);
+            case GRAIN -> stroke(palette.quiet(), 1);
+            case TAPE -> dashed(palette.choice(), 3, 3, 3);
+            case SOLID -> dashed(palette.watch(), 1.8, 9, 4);
+            case INSIDE -> dashed(palette.choice(), 1.2, 8, 3, 2, 3);
+            case HELP -> stroke(palette.quiet(), 0.7);
+            case TEMPERATURE -> stroke(palette.stops(), 2.4);
+            case DEW -> dashed(palette.choice(), 2, 5, 4);
+        }
+    }
+
+    private void dashed(Color color, double width, double... dashes) {
+        stroke(color, width);
+        context.setLineDashes(dashes);
     }
 
     private void stroke(Color color, double width) {

@@ -101,11 +101,20 @@ final class CutDrawing extends VBox {
         g.setStroke(palette.ink());
         g.setLineWidth(1.3);
         g.strokePolygon(x, y, x.length);
+        squares(g, palette, top);
+        figures(g, palette, top);
+    }
+
+    /** Where a square cut would run: the angles are counted from there. */
+    private static void squares(GraphicsContext g, Palette palette, double top) {
         g.setLineDashes(3, 3);
         g.setStroke(palette.quiet());
         g.strokeLine(EDGE, top - 8, EDGE, top + THICK + 8);
         g.strokeLine(WIDE - EDGE, top - 8, WIDE - EDGE, top + THICK + 8);
         g.setLineDashes();
+    }
+
+    private void figures(GraphicsContext g, Palette palette, double top) {
         g.setFont(Font.font("Overpass Mono", 12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

@@ -1,5 +1,6 @@
 package pteron.app.side;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.beans.value.ObservableBooleanValue;
@@ -54,13 +55,27 @@ public final class FiguresPane extends ScrollPane {
         }
         shownFigures = figures;
         shownUnits = bench.units();
-        rows.getChildren().setAll(figures.stream().map(this::row).toList());
+        rows.getChildren().setAll(nodes(figures));
         if (figures.isEmpty()) {
             Label none = new Label("No figures while the plan cannot be built: see the findings.");
             none.setWrapText(true);
             none.getStyleClass().add("quiet");
             rows.getChildren().add(none);
         }
+    }
+
+    /** The figures under the headings that their keys tell. */
+    private List<Node> nodes(List<Figure> figures) {
+        List<Node> nodes = new ArrayList<>();
+        FigureHeadings.of(figures)
+                .forEach(
+                        (words, own) -> {
+                            Label heading = new Label(words);
+                            heading.getStyleClass().add("group");
+                            nodes.add(heading);
+                            own.forEach(figure -> nodes.add(row(figure)));
+                        });
+        return nodes;
     }
 
     private Node row(Figure figure) {
@@ -72,7 +87,10 @@ public final class FiguresPane extends ScrollPane {
         Label value = new Label(figure.quantity().text(bench.units()));
         value.getStyleClass().add("mono");
         value.setMinWidth(USE_PREF_SIZE);
-        Pane row = value.getText().length() > LONG ? below(name, value) : beside(name, value);
+        Pane words = value.getText().length() > LONG ? below(name, value) : beside(name, value);
+        VBox row = new VBox(2, words);
+        FigureLimits.margin(figure, bench.document().model())
+                .ifPresent(margin -> row.getChildren().add(bar(margin)));
         row.getStyleClass().add("figure-row");
         row.setId("figure-" + figure.key());
         row.setFocusTraversable(true);
@@ -86,6 +104,16 @@ public final class FiguresPane extends ScrollPane {
                         event.consume();
                     }
                 });
+        return row;
+    }
+
+    private static Node bar(double margin) {
+        MarginBar bar = new MarginBar(120, 10);
+        bar.set(margin);
+        Label word = new Label(MarginBar.word(margin));
+        word.getStyleClass().setAll("label", "verdict", MarginBar.word(margin));
+        HBox row = new HBox(8, bar, word);
+        row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 

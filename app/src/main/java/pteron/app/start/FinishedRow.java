@@ -31,28 +31,15 @@ final class FinishedRow extends HBox {
         VBox left = section("Go on with", files);
         left.setVisible(!recent.isEmpty());
         left.setManaged(!recent.isEmpty());
-        HBox demos =
-                new HBox(
-                        8,
-                        demo(
-                                "start-demo",
-                                "Wagtail",
-                                "seed room, 4.3 m trailer",
-                                begin,
-                                Demos::wagtail),
-                        demo(
-                                "start-dipper",
-                                "Dipper",
-                                "river crew, pickup bed",
-                                begin,
-                                Demos::dipper),
-                        demo(
-                                "start-siskin",
-                                "Siskin",
-                                "puppets, 3 m trailer",
-                                begin,
-                                Demos::siskin));
-        getChildren().addAll(left, section("Look round a finished one", demos));
+        getChildren().addAll(left, section("Look round a finished one", demos(begin)));
+    }
+
+    private static HBox demos(Consumer<BoxPlan> begin) {
+        return new HBox(
+                8,
+                demo("start-demo", "Wagtail", "seed room, 4.3 m trailer", begin, Demos::wagtail),
+                demo("start-dipper", "Dipper", "river crew, pickup bed", begin, Demos::dipper),
+                demo("start-siskin", "Siskin", "puppets, 3 m trailer", begin, Demos::siskin));
     }
 
     private static VBox section(String name, HBox content) {

@@ -94,36 +94,32 @@ public final class StartScreen extends BorderPane {
         units.setId("start-units");
         units.setOnAction(event -> beginning.switchUnits());
         units.setTooltip(new Tooltip("mm, or feet and inches"));
-        HBox header =
-                new HBox(
-                        9,
-                        title,
-                        what,
-                        gap,
-                        button(
-                                "start-open",
-                                "Open a plan …",
-                                "A plan that is there   Ctrl+O",
-                                ways.choose()),
-                        button(
-                                "start-reckoner",
-                                "Reckoner",
-                                "The small sums by themselves",
-                                ways.reckon()),
-                        units,
-                        button(
-                                "start-theme",
-                                "Light / dark",
-                                "For the sun or the lamp",
-                                ways.switchTheme()),
-                        button(
-                                "start-help",
-                                "Help",
-                                "Keys, words of the trade, how-tos   F1",
-                                ways.help()));
+        HBox header = new HBox(9, title, what, gap);
+        header.getChildren().addAll(ways(ways));
         header.setAlignment(Pos.CENTER_LEFT);
         header.getStyleClass().add("header");
         return header;
+    }
+
+    private List<Node> ways(Ways ways) {
+        return List.of(
+                button(
+                        "start-open",
+                        "Open a plan …",
+                        "A plan that is there   Ctrl+O",
+                        ways.choose()),
+                button("start-reckoner", "Reckoner", "The small sums by themselves", ways.reckon()),
+                units,
+                button(
+                        "start-theme",
+                        "Light / dark",
+                        "For the sun or the lamp",
+                        ways.switchTheme()),
+                button(
+                        "start-help",
+                        "Help",
+                        "Keys, words of the trade, how-tos   F1",
+                        ways.help()));
     }
 
     private static Button button(String id, String words, String tip, Runnable action) {

@@ -46,6 +46,7 @@ final class Commands {
     }
 
     private void addFiles() {
+        add(Command.of("print", "Print …", "Shortcut+P", files::print));
         add(Command.of("new", "New plan", "Shortcut+N", files::closePlan));
         add(Command.of("open", "Open a plan …", "Shortcut+O", files::chooseAndOpen));
         add(Command.of("save", "Save", "Shortcut+S", files::save));

@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -63,7 +64,17 @@ record Dialogs(Stage owner, Overlay overlay) {
      * @return takes the question back; nothing is done then
      */
     Runnable ask(String title, String sentence, List<Choice> choices) {
+        return ask(title, sentence, null, choices);
+    }
+
+    /** Asks with something to choose under the sentence. */
+    Runnable ask(String title, String sentence, Node content, List<Choice> choices) {
         DialogPane pane = pane(title, sentence);
+        if (content != null) {
+            Label words = new Label(sentence);
+            words.setWrapText(true);
+            pane.setContent(new VBox(8, words, content));
+        }
         show(pane, choices);
         return () -> overlay.hide(pane);
     }
@@ -163,6 +174,13 @@ record Dialogs(Stage owner, Overlay overlay) {
 
     Optional<Path> chooseToSave(Optional<Path> folder, String name) {
         FileChooser chooser = chooser("Save the plan as", folder, PLANS);
+        chooser.setInitialFileName(name);
+        return chosen(() -> chooser.showSaveDialog(owner));
+    }
+
+    Optional<Path> chooseToSaveAs(String name, String kind, String ending) {
+        FileChooser chooser =
+                chooser("Save as", Optional.empty(), new FileChooser.ExtensionFilter(kind, ending));
         chooser.setInitialFileName(name);
         return chosen(() -> chooser.showSaveDialog(owner));
     }

@@ -22,6 +22,7 @@ public final class FileActions implements AutoCloseable {
     private final EarlierSaves saves = new EarlierSaves(UserFolders.data());
     private final FileDesk desk = new FileDesk(saves);
     private final ListActions lists;
+    private final Printing printing;
     private final Keeping keeping;
     private final OldPlans old;
     private boolean leaving;
@@ -29,8 +30,14 @@ public final class FileActions implements AutoCloseable {
     FileActions(PlanWindow window) {
         this.window = window;
         this.lists = new ListActions(window, desk);
+        this.printing = new Printing(window, desk);
         this.keeping = new Keeping(window, recoveries, this::openInstead);
         this.old = new OldPlans(window, desk, recoveries, saves, keeping, this::leave);
+    }
+
+    /** Shows what would be printed. */
+    void print() {
+        printing.preview();
     }
 
     /** {@return what goes out and in besides the plan's own file} */

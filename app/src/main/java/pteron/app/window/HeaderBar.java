@@ -107,6 +107,7 @@ final class HeaderBar extends HBox {
                     "save",
                     "save-as",
                     "earlier",
+                    "print",
                     "export",
                     "materials",
                     "materials-csv",
@@ -118,7 +119,7 @@ final class HeaderBar extends HBox {
         menu.setId("file-menu");
         for (String id : IN_FILE_MENU) {
             MenuItem item = item(commands.get(id));
-            if (id.equals("export") || id.equals("start")) {
+            if (id.equals("print") || id.equals("start")) {
                 menu.getItems().add(new SeparatorMenuItem());
             }
             menu.getItems().add(item);

@@ -3,17 +3,25 @@ package pteron.app.window;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.station.Workbench;
+import pteron.app.style.Theme;
 import pteron.app.window.Dialogs.Choice;
+import pteron.core.drawing.Drawing;
 import pteron.core.edit.OwnMaterials;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.picture.Drawings;
+import pteron.core.quantity.UnitSystem;
 import pteron.exchange.csv.MaterialCsv;
+import pteron.exchange.export.Exports;
 import pteron.exchange.file.WholeFile;
+import pteron.exchange.pdf.Paper;
 
 /** What goes out of a plan and into it besides its own file: lists, drawings, materials. */
 public final class ListActions {
@@ -78,45 +86,109 @@ public final class ListActions {
                 sentence -> window.tell("The materials were not saved", sentence));
     }
 
+    /** Lets what goes out be chosen, warns of what stops the job, then lets the folder be chosen. */
     void chooseAndExport() {
-        dialogs().chooseFolder("Export lists and drawings into a folder").ifPresent(this::exportTo);
+        Workbench bench = window.bench();
+        BoxModel model = document().model();
+        Drawing drawing =
+                Drawings.of(
+                        model,
+                        bench.viewProperty().get(),
+                        bench.stationProperty().get(),
+                        "",
+                        bench.aspectProperty().get());
+        ExportCard card = new ExportCard(model, drawing.view().title());
+        dialogs()
+                .ask(
+                        "Export",
+                        "What is to go out, into a folder of your choice:",
+                        card,
+                        List.of(
+                                new Choice("Choose the folder …", () -> export(card, drawing)),
+                                new Choice("Cancel", () -> {})));
     }
 
-    /** Exports lists and drawings into a folder; asks before anything there is written over. */
+    private void export(ExportCard card, Drawing drawing) {
+        dialogs()
+                .chooseFolder("Export into a folder")
+                .ifPresent(
+                        folder -> {
+                            if (!card.views().isEmpty()) {
+                                exportView(drawing, card.views(), card.paper(), folder);
+                            }
+                            if (!card.kinds().isEmpty()) {
+                                exportTo(new Exports.Order(folder, card.kinds(), card.paper()));
+                            }
+                        });
+    }
+
+    /** Exports all lists and drawings into a folder; asks before anything there is written over. */
     public void exportTo(Path folder) {
+        boolean metric = document().plan().units() == UnitSystem.METRIC;
+        exportTo(new Exports.Order(folder, Exports.KINDS, metric ? Paper.A4 : Paper.LETTER));
+    }
+
+    private void exportTo(Exports.Order order) {
         BoxModel model = document().model();
         desk.alreadyThere(
                 model,
-                folder,
+                order,
                 there -> {
                     if (there.isEmpty()) {
-                        export(model, folder);
+                        export(model, order);
                     } else {
-                        dialogs()
-                                .ask(
-                                        "Write over %d files?".formatted(there.size()),
-                                        "%s holds files of that name, %s among them."
-                                                .formatted(folder, there.getFirst().getFileName()),
-                                        List.of(
-                                                new Choice(
-                                                        "Write over them",
-                                                        () -> export(model, folder)),
-                                                new Choice(
-                                                        "Another folder …", this::chooseAndExport),
-                                                new Choice("Cancel", () -> {})));
+                        askFirst(model, order, there);
                     }
                 },
                 sentence -> window.tell("Nothing was exported", sentence));
     }
 
-    private void export(BoxModel model, Path folder) {
+    private void askFirst(BoxModel model, Exports.Order order, List<Path> there) {
+        dialogs()
+                .ask(
+                        "Write over %d files?".formatted(there.size()),
+                        "%s holds files of that name, %s among them."
+                                .formatted(order.folder(), there.getFirst().getFileName()),
+                        List.of(
+                                new Choice("Write over them", () -> export(model, order)),
+                                new Choice("Another folder …", this::chooseAndExport),
+                                new Choice("Cancel", () -> {})));
+    }
+
+    private void export(BoxModel model, Exports.Order order) {
         desk.export(
                 model,
-                folder,
+                order,
                 written ->
                         window.tell(
                                 "Exported",
-                                "%d files are in %s.".formatted(written.size(), folder)),
+                                "%d files are in %s.".formatted(written.size(), order.folder())),
+                sentence -> window.tell("Nothing was exported", sentence));
+    }
+
+    /** Exports one view as it stands: svg, pdf-view or png. */
+    public void exportView(Drawing drawing, Set<String> kinds, Paper paper, Path folder) {
+        BoxModel model = document().model();
+        Theme theme = window.bench().themeProperty().get();
+        String name = Exports.viewName(model, drawing);
+        byte[] png = kinds.contains("png") ? ViewPicture.png(drawing, theme, model) : null;
+        desk.beside(
+                () -> {
+                    Files.createDirectories(folder);
+                    List<Path> written = new ArrayList<>();
+                    for (String kind : kinds) {
+                        String plain = kind.equals("pdf-view") ? "pdf" : kind;
+                        Path file = folder.resolve(name + "." + plain);
+                        WholeFile.write(
+                                file,
+                                plain.equals("png")
+                                        ? png
+                                        : Exports.view(model, drawing, plain, paper));
+                        written.add(file);
+                    }
+                    return written;
+                },
+                written -> window.tell("Exported", "The view is in " + written.getFirst()),
                 sentence -> window.tell("Nothing was exported", sentence));
     }
 }

@@ -49,24 +49,26 @@ public enum OutlineStart {
                 OutlinePoint end = at(l, eaves).withLink(new Arc(new Spot(l / 2, h)));
                 yield List.of(at(0, 0), at(0, eaves), end, at(l, 0));
             }
-            case ROUND_TAIL -> {
-                double r = Math.min(0.6 * h, 0.4 * l);
-                double half = r * Math.sqrt(0.5);
-                Spot spot = new Spot(l - r + half, h - r + half);
-                yield List.of(
-                        at(0, 0),
-                        at(0, 0.44 * h),
-                        at(0.13 * l, h),
-                        at(l - r, h),
-                        at(l, h - r).withLink(new Arc(spot)),
-                        at(l, 0));
-            }
+            case ROUND_TAIL -> roundTail(l, h);
             case CHAMFERED -> {
                 double c = 0.18 * h;
                 yield List.of(
                         at(0, 0), at(0, h - c), at(c, h), at(l - c, h), at(l, h - c), at(l, 0));
             }
         };
+    }
+
+    private static List<OutlinePoint> roundTail(double l, double h) {
+        double r = Math.min(0.6 * h, 0.4 * l);
+        double half = r * Math.sqrt(0.5);
+        Spot spot = new Spot(l - r + half, h - r + half);
+        return List.of(
+                at(0, 0),
+                at(0, 0.44 * h),
+                at(0.13 * l, h),
+                at(l - r, h),
+                at(l, h - r).withLink(new Arc(spot)),
+                at(l, 0));
     }
 
     /**

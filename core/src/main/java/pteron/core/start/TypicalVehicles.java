@@ -55,14 +55,8 @@ final class TypicalVehicles {
         double wheel = over ? 540 : two ? 640 : 660;
         double middle = Math.rint(deck.lengthMm() * 0.63);
         double apart = wheel * 1.28;
-        double perAxle = Math.rint(empty * (1 - ON_COUPLER) / (two ? 2 : 1));
-        double rating = Math.ceil(size.grossKg() * (two ? 0.52 : 1) / 10) * 10;
-        List<Axle> axles =
-                two
-                        ? List.of(
-                                new Axle(Math.rint(middle - apart / 2), perAxle, rating),
-                                new Axle(Math.rint(middle + apart / 2), perAxle, rating))
-                        : List.of(new Axle(middle, perAxle, rating));
+        double onAxles = empty * (1 - ON_COUPLER);
+        List<Axle> axles = axles(two, middle, apart, onAxles, size.grossKg());
         return new Trailer(
                 deck,
                 over,
@@ -80,6 +74,17 @@ final class TypicalVehicles {
                 List.of());
     }
 
+    private static List<Axle> axles(
+            boolean two, double middle, double apart, double emptyKg, double grossKg) {
+        double each = Math.rint(emptyKg / (two ? 2 : 1));
+        double rating = Math.ceil(grossKg * (two ? 0.52 : 1) / 10) * 10;
+        return two
+                ? List.of(
+                        new Axle(Math.rint(middle - apart / 2), each, rating),
+                        new Axle(Math.rint(middle + apart / 2), each, rating))
+                : List.of(new Axle(middle, each, rating));
+    }
+
     /** Cross-members from edge to edge, as far apart as sheets and bearers like. */
     private static Steel steel(Deck deck, Section rail, double railSpacingMm) {
         double first = 60;
@@ -95,23 +100,12 @@ final class TypicalVehicles {
 
     static Pickup pickup(CarrierSize size) {
         Deck deck = size.deck();
-        double wells = Math.min(950, deck.lengthMm() * 0.4);
         double axle = Math.rint(deck.lengthMm() * 0.595);
         double gross = size.grossKg();
         double front = Math.rint(gross * 0.34);
         double rear = Math.rint(gross * 0.25);
         return new Pickup(
-                new Bed(
-                        deck,
-                        deck.lengthMm() - 10,
-                        deck.widthMm() - 100,
-                        510,
-                        new Wells(
-                                Math.max(800, Math.rint(deck.widthMm() * 0.765)),
-                                Math.rint(axle - wells / 2),
-                                Math.rint(wells),
-                                240),
-                        new Tailgate(Tailgate.Position.OFF, 560)),
+                bed(deck, axle),
                 new Cab(40, 1120, 1500, 1750, new Cab.Window(620, 1250, 380), 0.5),
                 new RunningGear(
                         List.of(
@@ -123,6 +117,21 @@ final class TypicalVehicles {
                 Math.rint(gross - front - rear - 150),
                 steel(deck, new Section(Shape.CHANNEL, 160, 70, 5), 960),
                 List.of());
+    }
+
+    private static Bed bed(Deck deck, double axleMm) {
+        double wells = Math.min(950, deck.lengthMm() * 0.4);
+        return new Bed(
+                deck,
+                deck.lengthMm() - 10,
+                deck.widthMm() - 100,
+                510,
+                new Wells(
+                        Math.max(800, Math.rint(deck.widthMm() * 0.765)),
+                        Math.rint(axleMm - wells / 2),
+                        Math.rint(wells),
+                        240),
+                new Tailgate(Tailgate.Position.OFF, 560));
     }
 
     static Flatbed flatbed(CarrierSize size) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import pteron.core.cutting.BarCutting;
+import pteron.core.drawing.Drawing;
 import pteron.core.model.BoxModel;
 import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.file.WholeFile;
@@ -19,6 +20,7 @@ import pteron.exchange.pdf.Paper;
 import pteron.exchange.report.ReportPdf;
 import pteron.exchange.route.FileRoute;
 import pteron.exchange.station.Job;
+import pteron.exchange.svg.DrawingSvg;
 
 /** Writes lists and drawings. */
 public final class Exports {
@@ -53,6 +55,35 @@ public final class Exports {
                 }
             }
         }
+    }
+
+    /** Kinds that one view can be written as; a picture in pixels is made where there is a screen. */
+    public static final Set<String> VIEW_KINDS = Set.of("svg", "pdf");
+
+    /**
+     * {@return the content of a file with one view}
+     *
+     * @param model the box
+     * @param drawing the view
+     * @param kind out of {@link #VIEW_KINDS}
+     * @param paper paper of a PDF
+     * @throws IOException if it cannot be made
+     */
+    public static byte[] view(BoxModel model, Drawing drawing, String kind, Paper paper)
+            throws IOException {
+        return switch (kind) {
+            case "svg" ->
+                    DrawingSvg.text(drawing, model.plan().units()).getBytes(StandardCharsets.UTF_8);
+            case "pdf" -> ReportPdf.view(new Job(model, BarCutting.NONE), drawing, paper);
+            default ->
+                    throw new IllegalArgumentException(
+                            "kind is [%s] and must be svg or pdf".formatted(kind));
+        };
+    }
+
+    /** {@return the name of a file for one view, without its ending} */
+    public static String viewName(BoxModel model, Drawing drawing) {
+        return fileName(model.plan().name()) + "-" + drawing.view().key();
     }
 
     /** Makes the content of a file when it is wanted. */

@@ -2,6 +2,7 @@ package pteron.exchange.frame;
 
 import java.io.IOException;
 import java.util.List;
+import pteron.core.frame.CutGroup;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.quantity.LengthText;
@@ -22,22 +23,27 @@ final class CutTable implements PaperTable {
         }
         pages.page(false);
         pages.heading("Cut list");
-        float[] shares = {0.34f, 0.16f, 0.18f, 0.12f, 0.12f, 0.08f};
+        pages.quiet(
+                "Pieces that are cut alike stand together; lengths on the long side, angles from a square cut (square is 0°).");
+        float[] shares = {0.20f, 0.14f, 0.11f, 0.11f, 0.08f, 0.36f};
         pages.row(
                 true,
                 shares,
-                List.of("member", "section", "length", "start cut", "end cut", "rip"));
-        for (Member member : job.model().members()) {
+                List.of("pieces × length", "section", "start cut", "end cut", "rip", "which"));
+        for (CutGroup group : CutGroup.of(job.model().members())) {
+            Member member = group.first();
             pages.row(
                     false,
                     shares,
                     List.of(
-                            member.name(),
+                            group.count()
+                                    + " × "
+                                    + LengthText.format(member.lengthMm(), job.units()),
                             section(job, member),
-                            LengthText.format(member.lengthMm(), job.units()),
                             angles(member.startCut()),
                             angles(member.endCut()),
-                            PaperText.angle(member.ripDegrees())));
+                            PaperText.angle(member.ripDegrees()),
+                            group.names()));
         }
     }
 

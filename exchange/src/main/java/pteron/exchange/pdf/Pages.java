@@ -116,6 +116,11 @@ public final class Pages implements AutoCloseable {
         }
     }
 
+    /** Moves the pen down (points). */
+    public void down(float points) {
+        y -= points;
+    }
+
     /** Writes a heading. */
     public void heading(String text) throws IOException {
         room(60);

@@ -3,12 +3,19 @@ package pteron.exchange.report;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import pteron.core.cure.CureTrial;
+import pteron.core.cutting.CuttingStation;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.frame.FrameStation;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.OutlineStation;
 import pteron.core.picture.Drawings;
+import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.station.Station;
 import pteron.exchange.pdf.DrawingOnPaper;
@@ -21,8 +28,11 @@ import pteron.exchange.station.StationFiles;
 import pteron.exchange.words.Cautions;
 import pteron.exchange.words.FindingWords;
 
-/** The plan on paper: views, findings, then figures and tables of the stations in the order of the work. */
+/** The plan on paper: a summary with picture, weights and findings, what the saw needs, views, further tables, figures. */
 public final class ReportPdf {
+
+    /** Share of the first page that its picture takes. */
+    private static final float PICTURE = 0.42f;
 
     private final Job job;
     private final BoxModel model;
@@ -47,12 +57,69 @@ public final class ReportPdf {
         String footer = job.model().plan().name() + "  ·  " + Cautions.ON_PAPER;
         try (Pages pages = new Pages(paper, footer)) {
             ReportPdf report = new ReportPdf(job, pages);
+            report.summary();
+            report.tables(ReportPdf::isForTheSaw);
             report.views();
-            report.findings();
+            report.tables(files -> !isForTheSaw(files));
             report.figures();
-            report.tables();
             return pages.bytes();
         }
+    }
+
+    /** {@return one view of the box as a PDF file that it fills} */
+    public static byte[] view(Job job, Drawing drawing, Paper paper) throws IOException {
+        String footer = job.model().plan().name() + "  ·  " + Cautions.ON_PAPER;
+        try (Pages pages = new Pages(paper, footer)) {
+            new ReportPdf(job, pages).drawing(drawing);
+            return pages.bytes();
+        }
+    }
+
+    /** {@return whether a station's tables are what is taken to the saw} */
+    private static boolean isForTheSaw(StationFiles files) {
+        return files.station().equals(FrameStation.FRAME)
+                || files.station().equals(CuttingStation.CUTTING);
+    }
+
+    /** The first page: a picture, what it weighs, what is wrong or close. */
+    private void summary() throws IOException {
+        pages.page(false);
+        pages.heading(model.plan().name());
+        if (!model.plan().purpose().isEmpty()) {
+            pages.quiet(model.plan().purpose());
+        }
+        PDRectangle left = pages.left();
+        float high = left.getHeight() * PICTURE;
+        PDRectangle room =
+                new PDRectangle(
+                        left.getLowerLeftX(), left.getUpperRightY() - high, left.getWidth(), high);
+        Drawing all = Drawings.of(model, View.ALL, OutlineStation.OUTLINE, "");
+        new DrawingOnPaper(pages, all, units, room).draw();
+        pages.down(high);
+        weights();
+        findings();
+    }
+
+    private void weights() throws IOException {
+        pages.heading("Weight");
+        float[] shares = {0.66f, 0.34f};
+        double gross = model.plan().vehicle().gear().grossKg();
+        weight(shares, "Box, empty inside", Quantity.kg(model.balance().boxKg()));
+        weight(shares, "With its carrier", Quantity.kg(model.balance().massKg()));
+        weight(shares, "May weigh", Quantity.kg(gross));
+        weight(shares, "Left for what goes in", Quantity.kg(gross - model.balance().massKg()));
+        weight(
+                shares,
+                model.carrier().front().name() + " carries",
+                Quantity.kg(model.balance().load().frontKg()));
+        weight(
+                shares,
+                model.carrier().rear().name() + " carries",
+                Quantity.kg(model.balance().load().rearKg()));
+    }
+
+    private void weight(float[] shares, String what, Quantity mass) throws IOException {
+        pages.row(false, shares, List.of(what, mass.text(units)));
     }
 
     private void views() throws IOException {
@@ -73,9 +140,12 @@ public final class ReportPdf {
     }
 
     private void view(View view, Station station) throws IOException {
+        drawing(Drawings.of(model, view, station, ""));
+    }
+
+    private void drawing(Drawing drawing) throws IOException {
         pages.page(true);
-        pages.heading(model.plan().name() + ": " + view.title());
-        Drawing drawing = Drawings.of(model, view, station, "");
+        pages.heading(model.plan().name() + ": " + drawing.view().title());
         DrawingOnPaper onPaper = new DrawingOnPaper(pages, drawing, units, pages.left());
         onPaper.draw();
         pages.quiet(
@@ -86,9 +156,8 @@ public final class ReportPdf {
     }
 
     private void findings() throws IOException {
-        pages.page(false);
         pages.heading("Findings");
-        List<Finding> findings = model.findings();
+        List<Finding> findings = CureTrial.findings(model);
         if (findings.isEmpty()) {
             pages.line("None.");
         }
@@ -128,10 +197,12 @@ public final class ReportPdf {
         }
     }
 
-    private void tables() throws IOException {
+    private void tables(Predicate<StationFiles> which) throws IOException {
         for (StationFiles files : FileRoute.ALL) {
-            for (PaperTable table : files.tables()) {
-                table.write(job, pages);
+            if (which.test(files)) {
+                for (PaperTable table : files.tables()) {
+                    table.write(job, pages);
+                }
             }
         }
     }

@@ -1,0 +1,79 @@
+package pteron.app.cutting;
+
+import java.util.List;
+import javafx.scene.Node;
+import pteron.app.station.ListAside;
+import pteron.app.station.ListAside.Row;
+import pteron.app.station.Workbench;
+import pteron.core.frame.CutGroup;
+import pteron.core.frame.EndCut;
+import pteron.core.frame.Member;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.NumberText;
+
+/** The cut list: pieces that are cut alike together, counted, with their angles and where they go. */
+final class PiecesAside implements ListAside.Content {
+
+    private final Workbench bench;
+
+    private PiecesAside(Workbench bench) {
+        this.bench = bench;
+    }
+
+    static Node of(Workbench bench) {
+        return new ListAside(bench, "cut-list", new PiecesAside(bench));
+    }
+
+    private List<CutGroup> groups() {
+        return CutGroup.of(bench.document().model().members());
+    }
+
+    @Override
+    public List<Row> rows() {
+        return groups().stream().map(this::row).toList();
+    }
+
+    private Row row(CutGroup group) {
+        Member member = group.first();
+        String length = LengthText.format(member.lengthMm(), bench.units());
+        String section =
+                LengthText.format(member.section().thicknessMm(), bench.units())
+                        + " × "
+                        + LengthText.format(member.section().depthMm(), bench.units());
+        return new Row(
+                "", section, group.count() + " × " + length, ends(member) + "; " + group.names());
+    }
+
+    private static String ends(Member member) {
+        String start = angle(member.startCut());
+        String end = angle(member.endCut());
+        return start.equals(end) ? "ends " + start : "ends " + start + ", " + end;
+    }
+
+    private static String angle(EndCut cut) {
+        return String.join(
+                " and ",
+                cut.degrees().stream()
+                        .map(
+                                angle ->
+                                        Math.abs(angle) < 0.05
+                                                ? "square"
+                                                : NumberText.format(Math.abs(angle), 1)
+                                                        + "° off square")
+                        .toList());
+    }
+
+    @Override
+    public Node chosen(String part) {
+        return null;
+    }
+
+    @Override
+    public String sum() {
+        List<CutGroup> groups = groups();
+        int pieces = groups.stream().mapToInt(CutGroup::count).sum();
+        return pieces == 0
+                ? "No members are set out for this box: see the findings."
+                : "%d pieces, %d settings of the saw".formatted(pieces, groups.size());
+    }
+}

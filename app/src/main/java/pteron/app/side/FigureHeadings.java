@@ -1,0 +1,72 @@
+package pteron.app.side;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import pteron.core.figure.Figure;
+
+/** Puts figures under headings by what they are about. */
+final class FigureHeadings {
+
+    /** Which keys, after that of the station, come under a heading. */
+    private record Heading(Pattern keys, String words) {}
+
+    private static final List<Heading> HEADINGS =
+            List.of(
+                    heading("payload|empty.*", "Weight"),
+                    heading(
+                            "overall.*|box-height|door-margin|floor-height|rear-overhang|departure.*",
+                            "On the road and in the shop"),
+                    heading("step.*", "Steps"),
+                    heading("floor-needed|clearance.*|cab.*", "Clear of the carrier"),
+                    heading(
+                            "length|height|width|side-area|volume|frontal-area|strip-area|centroid.*",
+                            "The whole box"),
+                    heading("strip.*|radius.*|batten.*", "Strip over nose, roof and tail"),
+                    heading("mitre.*|bend.*", "Corners"),
+                    heading("inside.*|standing.*|bed.*", "Inside"),
+                    heading("sill.*|upright.*", "Uprights"),
+                    heading("floor-.*", "Floor"),
+                    heading("walls-.*", "Walls"),
+                    heading("roof-.*", "Roof"),
+                    heading("heat.*|night.*", "A night in it"),
+                    heading("panel\\.floor-heel.*", "Panel under a heel"),
+                    heading("panel\\.floor-ladder.*", "Panel under a ladder's foot"),
+                    heading("panel\\.floor-edge.*", "Panel at its edge"),
+                    heading("panel\\..*|pull.*", "Panels and screws"),
+                    heading("glue.*", "Glue"),
+                    heading("members|mass|wind.*", "In all"),
+                    heading("stud.*", "Studs"),
+                    heading("bow.*", "Roof bows"),
+                    heading("bearer.*", "Floor bearers"),
+                    heading("floor\\..*", "Floor under a heel"),
+                    heading("net-area.*", "What is left of the walls"),
+                    heading("area\\..*", "Area by face"),
+                    heading("centre.*", "Where the weight sits"),
+                    heading("margin.*", "Left up to the ratings"),
+                    heading(".*-load|.*-share|axle.*", "What the carrier feels"));
+
+    private FigureHeadings() {}
+
+    private static Heading heading(String keys, String words) {
+        return new Heading(Pattern.compile(keys), words);
+    }
+
+    /** {@return the figures under their headings, in the order in which the headings come up} */
+    static Map<String, List<Figure>> of(List<Figure> figures) {
+        Map<String, List<Figure>> groups = new LinkedHashMap<>();
+        for (Figure figure : figures) {
+            String key = figure.key().substring(figure.key().indexOf('.') + 1);
+            String words =
+                    HEADINGS.stream()
+                            .filter(heading -> heading.keys().matcher(key).matches())
+                            .map(Heading::words)
+                            .findFirst()
+                            .orElse("In all");
+            groups.computeIfAbsent(words, heading -> new ArrayList<>()).add(figure);
+        }
+        return groups;
+    }
+}

@@ -1,0 +1,89 @@
+package pteron.core.frame;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Members that are cut alike: one setting of the saw makes them all. Immutable.
+ *
+ * @param members the members, at least one, in the order of the frame
+ */
+public record CutGroup(List<Member> members) {
+
+    /** Copies the list. */
+    public CutGroup {
+        members = List.copyOf(members);
+    }
+
+    /** What makes two pieces alike on the saw; lengths to a tenth of a mm, angles to a tenth of a degree. */
+    private record Setting(
+            String timber,
+            double thickness,
+            double depth,
+            long length,
+            List<Long> start,
+            List<Long> end,
+            long rip) {
+        static Setting of(Member member) {
+            return new Setting(
+                    member.timber(),
+                    member.section().thicknessMm(),
+                    member.section().depthMm(),
+                    tenths(member.lengthMm()),
+                    member.startCut().degrees().stream().map(Setting::tenths).toList(),
+                    member.endCut().degrees().stream().map(Setting::tenths).toList(),
+                    tenths(member.ripDegrees()));
+        }
+
+        private static long tenths(double value) {
+            return Math.round(value * 10);
+        }
+    }
+
+    /** {@return the members grouped by section and saw setting, thick ones first, the longest first} */
+    public static List<CutGroup> of(List<Member> members) {
+        Map<Setting, List<Member>> groups = new LinkedHashMap<>();
+        for (Member member : members) {
+            groups.computeIfAbsent(Setting.of(member), setting -> new ArrayList<>()).add(member);
+        }
+        return groups.values().stream()
+                .map(CutGroup::new)
+                .sorted(
+                        Comparator.comparingDouble(
+                                        (CutGroup group) -> -group.first().section().depthMm())
+                                .thenComparingDouble(
+                                        group -> -group.first().section().thicknessMm())
+                                .thenComparingDouble(group -> -group.first().lengthMm()))
+                .toList();
+    }
+
+    /** {@return one of them} */
+    public Member first() {
+        return members.getFirst();
+    }
+
+    /** {@return how many there are} */
+    public int count() {
+        return members.size();
+    }
+
+    /** {@return where they go: their names, equal beginnings told once} */
+    public String names() {
+        Map<String, List<String>> byKind = new LinkedHashMap<>();
+        for (Member member : members) {
+            String name = member.name();
+            int last = name.lastIndexOf(' ');
+            boolean numbered = last > 0 && name.substring(last + 1).matches("\\d+");
+            byKind.computeIfAbsent(
+                            numbered ? name.substring(0, last) : name, k -> new ArrayList<>())
+                    .add(numbered ? name.substring(last + 1) : "");
+        }
+        List<String> words = new ArrayList<>();
+        byKind.forEach(
+                (kind, numbers) -> words.add((kind + " " + String.join(", ", numbers)).strip()));
+        return String.join("; ", words);
+    }
+}

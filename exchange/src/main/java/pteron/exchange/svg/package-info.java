@@ -1,0 +1,2 @@
+/** Drawings as SVG: {@link pteron.exchange.svg.DrawingSvg}. */
+package pteron.exchange.svg;
