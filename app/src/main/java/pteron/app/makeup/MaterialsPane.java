@@ -23,7 +23,7 @@ import pteron.core.quantity.NumberText;
 final class MaterialsPane extends BorderPane {
 
     /** Key of the table. */
-    static final String KEY = "materials";
+    static final String KEY = Workbench.MATERIALS;
 
     private static final double LIST_WIDTH = 255;
     private static final double NAME_WIDTH = 180;
@@ -55,6 +55,23 @@ final class MaterialsPane extends BorderPane {
         find.textProperty().subscribe(text -> filter());
         list.getSelectionModel().selectedItemProperty().subscribe(this::show);
         Cells.whileOpen(bench, KEY, this::filter);
+        bench.materialProperty().subscribe(this::look);
+    }
+
+    /** Chooses a material that somebody asked for. */
+    private void look(String id) {
+        if (!id.isEmpty()) {
+            find.setText("");
+            filter();
+            list.getItems().stream()
+                    .filter(material -> material.id().equals(id))
+                    .findFirst()
+                    .ifPresent(
+                            material -> {
+                                list.getSelectionModel().select(material);
+                                list.scrollTo(material);
+                            });
+        }
     }
 
     private static final class NameCell extends ListCell<Material> {

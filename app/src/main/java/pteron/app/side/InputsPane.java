@@ -47,6 +47,7 @@ public final class InputsPane extends ScrollPane {
                             setVvalue(0);
                         });
         bench.selectedProperty().subscribe(part -> Platform.runLater(() -> scrollTo(part)));
+        bench.inputProperty().subscribe(key -> Platform.runLater(() -> focus(key)));
         shown.subscribe(now -> Platform.runLater(() -> scrollTo(bench.selectedProperty().get())));
     }
 
@@ -115,6 +116,15 @@ public final class InputsPane extends ScrollPane {
                 .filter(row -> row.getKey().startsWith("number-" + key + "."))
                 .findFirst()
                 .ifPresent(row -> show(row.getValue()));
+    }
+
+    /** Shows an input that is looked for and gives it the focus. */
+    private void focus(String key) {
+        FieldRow row = byId.getOrDefault("number-" + key, byId.get("choice-" + key));
+        if (!key.isEmpty() && row != null) {
+            show(row);
+            row.getChildren().get(1).requestFocus();
+        }
     }
 
     private void show(Node row) {

@@ -1,6 +1,8 @@
 package pteron.app.side;
 
+import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -12,6 +14,7 @@ import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Term;
 import pteron.core.figure.Working;
+import pteron.core.model.BoxModel;
 import pteron.exchange.words.WorkingWords;
 
 /** The working of a figure: formula, numbers, source. */
@@ -66,19 +69,47 @@ public final class WorkingPane extends VBox {
         }
         Working working = figure.working();
         title.setText("Working: " + figure.name() + " = " + figure.quantity().text(bench.units()));
-        formula.setText(working.formula());
+        formula.setText(MathText.of(working.formula()));
         terms.getChildren().clear();
         int row = 0;
         for (Term term : working.terms()) {
             terms.addRow(
                     row++,
-                    cell(term.symbol(), "mono"),
-                    cell(term.quantity().text(bench.units()), "mono"),
+                    cell(MathText.of(term.symbol()), "mono"),
+                    cell(MathText.of(term.quantity().text(bench.units())), "mono"),
                     cell(term.meaning(), "words"),
-                    cell(WorkingWords.origin(term.origin()), "quiet"));
+                    origin(term, figure));
         }
         source.setText("Source: " + working.source());
         setPrefHeight(Math.min(MOST_HIGH, HEAD_HIGH + ROW_HIGH * row));
+    }
+
+    /** Where a number came from; a press follows it there. */
+    private Node origin(Term term, Figure from) {
+        String words = WorkingWords.origin(term.origin());
+        return follow(term, from)
+                .<Node>map(
+                        action -> {
+                            Hyperlink link = new Hyperlink(words + " ›");
+                            link.setId("follow-" + term.symbol().replace(' ', '-'));
+                            link.setOnAction(event -> action.run());
+                            return link;
+                        })
+                .orElseGet(() -> cell(words, "quiet"));
+    }
+
+    private Optional<Runnable> follow(Term term, Figure from) {
+        BoxModel model = bench.document().model();
+        return switch (term.origin()) {
+            case WORKED_OUT ->
+                    WorkingLinks.figure(term, from, model.figures())
+                            .map(figure -> () -> bench.workingProperty().set(figure.key()));
+            case PLAN -> WorkingLinks.field(term, model).map(field -> () -> bench.goTo(field));
+            case MATERIAL ->
+                    WorkingLinks.material(term, model)
+                            .map(material -> () -> bench.showMaterial(material.id()));
+            case STANDARD -> Optional.empty();
+        };
     }
 
     private static Label cell(String text, String style) {

@@ -13,8 +13,10 @@ import pteron.app.document.CuttingDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.style.Theme;
 import pteron.core.drawing.View;
+import pteron.core.field.Field;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
@@ -25,6 +27,9 @@ import pteron.exchange.words.RefusalWords;
 
 /** What is looked at: document, station, view, what is chosen, which working is open. */
 public final class Workbench implements AutoCloseable {
+
+    /** Key of the table of materials. */
+    public static final String MATERIALS = "materials";
 
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
@@ -38,6 +43,8 @@ public final class Workbench implements AutoCloseable {
     private final ObjectProperty<List<String>> chosen = new SimpleObjectProperty<>(List.of());
     private final ObjectProperty<Finding> finding = new SimpleObjectProperty<>();
     private final StringProperty table = new SimpleStringProperty("");
+    private final StringProperty input = new SimpleStringProperty("");
+    private final StringProperty material = new SimpleStringProperty("");
     private final StringProperty working = new SimpleStringProperty("");
     private final ObjectProperty<Theme> theme;
     private Consumer<String> refused = sentence -> {};
@@ -151,6 +158,31 @@ public final class Workbench implements AutoCloseable {
     /** {@return the finding whose place is shown, or null} */
     public ObjectProperty<Finding> findingProperty() {
         return finding;
+    }
+
+    /** {@return key of the input that is looked for, empty for none: it is shown and gets the focus} */
+    public StringProperty inputProperty() {
+        return input;
+    }
+
+    /** Goes to an input: its station, its row. */
+    public void goTo(Field field) {
+        station.set(field.station());
+        input.set("");
+        input.set(field.key());
+    }
+
+    /** Shows a material in the table of materials. */
+    public void showMaterial(String id) {
+        station.set(MakeUpStation.MAKE_UP);
+        table.set(MATERIALS);
+        material.set("");
+        material.set(id);
+    }
+
+    /** {@return id of the material that is looked for, empty for none} */
+    public StringProperty materialProperty() {
+        return material;
     }
 
     /** {@return which table stands in place of the drawing: schools, scales, or empty for none} */

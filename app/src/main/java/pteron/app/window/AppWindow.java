@@ -17,6 +17,7 @@ import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
 import pteron.app.help.HelpCard;
 import pteron.app.keep.Faults;
+import pteron.app.reckon.ReckonerPane;
 import pteron.app.start.StartScreen;
 import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
@@ -278,9 +279,10 @@ public final class AppWindow implements PlanWindow, WindowLook {
     @Override
     public void showReckoner() {
         Stage window = new Stage();
-        ReckonerPane pane = new ReckonerPane(bench == null ? UnitSystem.METRIC : bench.units());
+        ReckonerPane pane =
+                new ReckonerPane(bench == null ? UnitSystem.METRIC : bench.units(), theme.get());
         pane.getStyleClass().addAll("pteron", theme.get() == Theme.DARK ? "dark" : "light");
-        Scene inside = new Scene(pane, 760, 560);
+        Scene inside = new Scene(pane, 880, 640);
         inside.getStylesheets().setAll(scene.getStylesheets());
         window.setTitle("Reckoner - Pteron");
         window.initOwner(stage);

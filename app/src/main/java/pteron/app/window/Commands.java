@@ -194,6 +194,11 @@ final class Commands {
                 .toList();
     }
 
+    /** Shows what a word of the trade means. */
+    void word(String word) {
+        look.showWord(word);
+    }
+
     Command get(String id) {
         return byId.get(id);
     }

@@ -77,6 +77,13 @@ final class MainWindow extends BorderPane {
         bench.aspectProperty().subscribe(aspect -> redraw());
         bench.viewProperty().subscribe(view -> showView(view));
         bench.findingProperty().subscribe(finding -> mark(finding));
+        bench.inputProperty()
+                .subscribe(
+                        key -> {
+                            if (!key.isEmpty()) {
+                                showSide("inputs");
+                            }
+                        });
     }
 
     DrawingView drawing() {

@@ -12,15 +12,30 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import pteron.app.action.Command;
+import pteron.app.help.HelpTexts;
+import pteron.app.help.Topic;
 import pteron.app.station.Workbench;
+import pteron.core.drawing.View;
+import pteron.core.field.ChoiceField;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
 import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
+import pteron.core.frame.FrameStation;
+import pteron.core.frame.Member;
+import pteron.core.material.Material;
+import pteron.core.model.BoxModel;
+import pteron.core.opening.OpeningStation;
+import pteron.core.plan.Opening;
+import pteron.core.quantity.LengthText;
+import pteron.core.shell.PanelKind;
 import pteron.exchange.words.FindingWords;
 
 /** Find, go to, do: every command, figure and finding by a few letters. */
 final class SearchCard extends VBox {
 
-    private static final double WIDTH = 460;
-    private static final double HEIGHT = 340;
+    private static final double WIDTH = 520;
+    private static final double HEIGHT = 380;
 
     /** Something found. */
     private record Hit(String words, String kind, Runnable action) {}
@@ -35,7 +50,8 @@ final class SearchCard extends VBox {
         collect(bench, commands);
         TextField typed = new TextField();
         typed.setId("search-field");
-        typed.setPromptText("Find a figure, go to a station, do something");
+        typed.setPromptText(
+                "an input, an opening, a member, a material, a figure, a command, a word of the trade");
         list.setId("search-list");
         list.getItems().setAll(all);
         list.setCellFactory(view -> new HitCell());
@@ -48,23 +64,67 @@ final class SearchCard extends VBox {
     }
 
     private void collect(Workbench bench, Commands commands) {
+        BoxModel model = bench.document().model();
         for (Command command : commands.all()) {
             all.add(new Hit(command.name(), command.keysText(), command::run));
         }
-        bench.document()
-                .model()
-                .findings()
-                .forEach(
-                        f ->
-                                all.add(
-                                        new Hit(
-                                                FindingWords.headline(f),
-                                                "finding",
-                                                () -> bench.findingProperty().set(f))));
-        for (Figure figure : bench.document().model().figures()) {
+        for (Finding finding : model.findings()) {
+            all.add(
+                    new Hit(
+                            FindingWords.headline(finding),
+                            "finding",
+                            () -> bench.findingProperty().set(finding)));
+        }
+        for (Opening opening : model.plan().openings()) {
+            all.add(new Hit(opening.name(), "opening", () -> show(bench, opening)));
+        }
+        inputs(bench, PlanFields.of(model.plan(), model.library()));
+        for (Figure figure : model.figures()) {
             String words = figure.name() + "  " + figure.quantity().text(bench.units());
             all.add(new Hit(words, "working", () -> bench.workingProperty().set(figure.key())));
         }
+        for (Member member : model.members()) {
+            String words =
+                    member.name() + "  " + LengthText.format(member.lengthMm(), bench.units());
+            all.add(new Hit(words, "member", () -> show(bench, member)));
+        }
+        for (Material material : model.library().all()) {
+            all.add(new Hit(material.name(), "material", () -> bench.showMaterial(material.id())));
+        }
+        for (Topic word : HelpTexts.words()) {
+            all.add(new Hit(word.title(), "word of the trade", () -> commands.word(word.title())));
+        }
+        for (Topic how : HelpTexts.howTos()) {
+            all.add(new Hit(how.title(), "how-to", () -> commands.get("help").run()));
+        }
+    }
+
+    private void inputs(Workbench bench, PlanFields fields) {
+        for (NumberField field : fields.numbers()) {
+            String words =
+                    field.name() + "  " + field.value(bench.document().plan()).text(bench.units());
+            all.add(new Hit(words, "input", () -> bench.goTo(field)));
+        }
+        for (ChoiceField field : fields.choices()) {
+            all.add(new Hit(field.name(), "input", () -> bench.goTo(field)));
+        }
+    }
+
+    private static void show(Workbench bench, Opening opening) {
+        bench.stationProperty().set(OpeningStation.OPENINGS);
+        bench.viewProperty().set(View.valueOf(opening.wall().name()));
+        bench.selectedProperty().set(opening.id());
+    }
+
+    private static void show(Workbench bench, Member member) {
+        bench.stationProperty().set(FrameStation.FRAME);
+        for (View view : View.values()) {
+            if (PanelKind.seenIn(view).contains(member.panel().kind())) {
+                bench.viewProperty().set(view);
+                break;
+            }
+        }
+        bench.selectedProperty().set(member.name());
     }
 
     private void filter(String text) {

@@ -91,14 +91,29 @@ final class BalanceFigures {
                 BalanceStation.BALANCE.figure("centre-" + axis),
                 "Weight sits " + words,
                 Quantity.mm(mm),
-                () ->
-                        Working.of(axis + " = sum of m · " + axis + " / sum of m")
-                                .worked(
-                                        "n",
-                                        "parts, the carrier among them",
-                                        Quantity.count(balance.parts().size()))
-                                .worked("sum of m", "mass of all", Quantity.kg(balance.massKg()))
-                                .source("centre of gravity"));
+                () -> centreWorking(axis));
+    }
+
+    /** Mass and place of every group: what pulls where. */
+    private Working centreWorking(String axis) {
+        Working.Builder working =
+                Working.of(
+                        "%s = (m1 · %s1 + m2 · %s2 + …) / (m1 + m2 + …)"
+                                .formatted(axis, axis, axis));
+        int number = 1;
+        for (WeightGroup group : WeightGroup.of(balance.parts())) {
+            double place =
+                    switch (axis) {
+                        case "x" -> group.place().x();
+                        case "y" -> group.place().y();
+                        default -> group.place().z();
+                    };
+            working.worked("m" + number, group.name() + ", mass", Quantity.kg(group.massKg()));
+            working.worked(axis + number, group.name() + ", place", Quantity.mm(place));
+            number++;
+        }
+        return working.worked("sum of m", "mass of all", Quantity.kg(balance.massKg()))
+                .source("centre of gravity: mass times place, by group");
     }
 
     private Working.Builder equilibrium(String formula) {

@@ -1,6 +1,11 @@
 package pteron.core.reckon;
 
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import pteron.core.quantity.Require.Range;
+import pteron.core.quantity.Unit;
 
 /**
  * Something a calculator asks for. Immutable.
@@ -29,6 +34,22 @@ public record Input(String key, String words, Kind kind, String usual, Range ran
         LENGTHS,
         /** Numbers with a comma between. */
         NUMBERS
+    }
+
+    /** The unit in brackets at the end of the words: {@code air (°C)}. */
+    private static final Pattern IN_WORDS =
+            Pattern.compile("\\(([^()]*(?:\\([^()]*\\))?[^()]*)\\)$");
+
+    /** {@return the unit that its words name, empty for a length or a bare number} */
+    public Optional<Unit> unit() {
+        Matcher words = IN_WORDS.matcher(this.words);
+        if (!words.find()) {
+            return Optional.empty();
+        }
+        String symbol = words.group(1).split(",")[0].strip();
+        return Arrays.stream(Unit.values())
+                .filter(unit -> !unit.symbol().isEmpty() && unit.symbol().equals(symbol))
+                .findFirst();
     }
 
     static Input length(String key, String words, String usual) {

@@ -3,10 +3,12 @@ package pteron.core.reckon;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require;
+import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 
 /**
@@ -62,13 +64,34 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
     }
 
     private static double number(Input input, String text) {
-        OptionalDouble number = NumberText.parse(text);
+        OptionalDouble number = withUnit(input, text);
         if (number.isEmpty()) {
             throw new IllegalArgumentException(
                     "%s is [%s] and must be a number; write it like 12.5"
                             .formatted(input.key(), text.strip()));
         }
         return Require.within(input.key(), number.getAsDouble(), input.range());
+    }
+
+    /** A number may carry its unit, or the one that it has under the other system: 240 lb for kg. */
+    private static OptionalDouble withUnit(Input input, String text) {
+        OptionalDouble bare = NumberText.parse(text);
+        Optional<Unit> unit = input.unit();
+        if (bare.isPresent() || unit.isEmpty()) {
+            return bare;
+        }
+        String plain = text.strip();
+        for (UnitSystem one : UnitSystem.values()) {
+            String symbol = unit.get().symbol(one);
+            if (!symbol.isEmpty() && plain.endsWith(symbol)) {
+                OptionalDouble number =
+                        NumberText.parse(plain.substring(0, plain.length() - symbol.length()));
+                return number.isEmpty()
+                        ? number
+                        : OptionalDouble.of(unit.get().fromShown(number.getAsDouble(), one));
+            }
+        }
+        return OptionalDouble.empty();
     }
 
     /** {@return numbers, in their order} */

@@ -1,9 +1,44 @@
 package pteron.core.reckon;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** All calculators, in the order of the work. */
 public final class Reckoner {
+
+    /** Names of the calculators by what they are about, in the order of the work. */
+    private static final Map<String, List<String>> GROUPS = new LinkedHashMap<>();
+
+    static {
+        GROUPS.put("Corners and slopes", List.of("mitre", "upright", "fillet", "steps"));
+        GROUPS.put("Curves", List.of("arc", "batten", "kerf", "plywood-bend"));
+        GROUPS.put("Warm and dry", List.of("u-value", "dew-point"));
+        GROUPS.put("What it bears", List.of("beam", "sandwich"));
+        GROUPS.put("Weight on the road", List.of("coupler"));
+        GROUPS.put("To buy", List.of("glue", "cartridges", "bars"));
+    }
+
+    /** {@return the calculators by what they are about; those that no group names are under others} */
+    public static Map<String, List<Calculator>> groups() {
+        Map<String, List<Calculator>> groups = new LinkedHashMap<>();
+        GROUPS.forEach(
+                (words, names) ->
+                        groups.put(
+                                words,
+                                ALL.stream().filter(one -> names.contains(one.name())).toList()));
+        List<Calculator> others =
+                ALL.stream()
+                        .filter(
+                                one ->
+                                        GROUPS.values().stream()
+                                                .noneMatch(names -> names.contains(one.name())))
+                        .toList();
+        if (!others.isEmpty()) {
+            groups.put("Others", others);
+        }
+        return groups;
+    }
 
     private static final List<Calculator> ALL =
             List.of(

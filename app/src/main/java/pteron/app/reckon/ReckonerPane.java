@@ -1,4 +1,4 @@
-package pteron.app.window;
+package pteron.app.reckon;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,45 +11,74 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import pteron.app.style.Theme;
 import pteron.core.figure.Figure;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.reckon.Calculator;
 import pteron.core.reckon.Input;
 import pteron.core.reckon.Inputs;
 import pteron.core.reckon.Reckoner;
+import pteron.exchange.words.RefusalWords;
 import pteron.exchange.words.WorkingWords;
 
 /** The small sums in a window: choose one, type, read the answer with its working. */
-final class ReckonerPane extends BorderPane {
+public final class ReckonerPane extends BorderPane {
 
     private final UnitSystem units;
+    private final Theme theme;
     private final Map<String, TextField> fields = new LinkedHashMap<>();
     private final VBox answer = new VBox(4);
     private final VBox form = new VBox(10);
 
-    ReckonerPane(UnitSystem units) {
+    /** The small sums, answered in units, in a theme. */
+    public ReckonerPane(UnitSystem units, Theme theme) {
         this.units = units;
+        this.theme = theme;
         getStyleClass().add("reckoner");
-        ListView<Calculator> list = new ListView<>();
+        ListView<Object> list = new ListView<>();
         list.setId("reckoner-list");
-        list.getItems().setAll(Reckoner.all());
+        Reckoner.groups()
+                .forEach(
+                        (words, own) -> {
+                            list.getItems().add(words);
+                            list.getItems().addAll(own);
+                        });
         list.setCellFactory(view -> new NameCell());
-        list.setPrefWidth(190);
-        list.getSelectionModel().selectedItemProperty().subscribe(chosen -> show(chosen));
+        list.setPrefWidth(300);
+        list.getSelectionModel()
+                .selectedItemProperty()
+                .subscribe(
+                        chosen -> {
+                            if (chosen instanceof Calculator calculator) {
+                                show(calculator);
+                            }
+                        });
         setLeft(list);
         form.getStyleClass().add("reckoner-form");
         ScrollPane scroll = new ScrollPane(form);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("plain-scroll");
         setCenter(scroll);
-        list.getSelectionModel().selectFirst();
+        list.getSelectionModel().select(1);
     }
 
-    private static final class NameCell extends ListCell<Calculator> {
+    /** A calculator by what it answers, or the heading of a group. */
+    private static final class NameCell extends ListCell<Object> {
         @Override
-        protected void updateItem(Calculator calculator, boolean empty) {
-            super.updateItem(calculator, empty);
-            setText(empty ? "" : calculator.name());
+        protected void updateItem(Object item, boolean empty) {
+            super.updateItem(item, empty);
+            getStyleClass().remove("group");
+            setDisable(!empty && item instanceof String);
+            if (empty || item == null) {
+                setText("");
+            } else if (item instanceof Calculator calculator) {
+                setText(calculator.title());
+                setWrapText(true);
+                setPrefWidth(0);
+            } else {
+                setText(item.toString());
+                getStyleClass().add("group");
+            }
         }
     }
 
@@ -73,7 +102,7 @@ final class ReckonerPane extends BorderPane {
             words.setLabelFor(field);
             grid.addRow(row++, field, words);
         }
-        form.getChildren().setAll(title, grid, answer);
+        form.getChildren().setAll(title, new Sketch(calculator.name(), theme), grid, answer);
         reckon(calculator);
     }
 
@@ -97,7 +126,7 @@ final class ReckonerPane extends BorderPane {
                     .skip(1)
                     .forEach(text -> answer.getChildren().add(quiet(text)));
         } catch (IllegalArgumentException e) {
-            Label reason = quiet(e.getMessage());
+            Label reason = quiet(RefusalWords.of(e, units));
             reason.getStyleClass().add("refused");
             answer.getChildren().add(reason);
         }
