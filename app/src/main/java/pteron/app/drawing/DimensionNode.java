@@ -25,6 +25,7 @@ final class DimensionNode extends StackPane {
     private static final double REASON_WIDTH = 280;
 
     private final Dimension dimension;
+    private final boolean upward;
     private final Label figure = new Label();
     private final String typed;
     private final BiFunction<String, String, Optional<String>> commit;
@@ -35,12 +36,15 @@ final class DimensionNode extends StackPane {
      * @param dimension the dimension
      * @param units how it is written
      * @param commit is given key and text, answers a sentence when it refuses
+     * @param level whether its figure stands level beside an upright line
      */
     DimensionNode(
             Dimension dimension,
             UnitSystem units,
-            BiFunction<String, String, Optional<String>> commit) {
+            BiFunction<String, String, Optional<String>> commit,
+            boolean level) {
         this.dimension = dimension;
+        this.upward = DimensionLines.isUpward(dimension) && !level;
         this.commit = commit;
         this.typed = LengthText.format(dimension.valueMm(), units);
         figure.setText(dimension.text(units));
@@ -61,7 +65,7 @@ final class DimensionNode extends StackPane {
                     });
             addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         }
-        if (DimensionLines.isUpward(dimension)) {
+        if (upward) {
             setRotate(-90);
         }
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
@@ -69,6 +73,11 @@ final class DimensionNode extends StackPane {
 
     Dimension dimension() {
         return dimension;
+    }
+
+    /** {@return whether its figure is read from the right} */
+    boolean isUpward() {
+        return upward;
     }
 
     boolean isEditing() {
@@ -147,7 +156,7 @@ final class DimensionNode extends StackPane {
 
     private void close() {
         getChildren().setAll(figure);
-        setRotate(DimensionLines.isUpward(dimension) ? -90 : 0);
+        setRotate(upward ? -90 : 0);
         autosize();
         requestFocus();
         if (getParent() != null) {

@@ -75,6 +75,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                         control.selectedProperty().subscribe(part -> control.requestLayout()),
                         control.chosenProperty().subscribe(parts -> control.requestLayout()),
                         control.measuringProperty().subscribe(this::measure),
+                        control.lettersProperty().subscribe(scale -> rebuild()),
                         control.markedProperty().subscribe(place -> control.requestLayout()),
                         control.themeProperty().subscribe(theme -> control.requestLayout()),
                         control.fittedProperty()
@@ -121,7 +122,9 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         UnitSystem units = getSkinnable().unitsProperty().get();
         drawing.grips().forEach(this::add);
         for (Dimension dimension : drawing.dimensions()) {
-            DimensionNode node = new DimensionNode(dimension, units, behavior::type);
+            DimensionNode node =
+                    new DimensionNode(
+                            dimension, units, behavior::type, drawing.view() == View.SECTION);
             figures.add(node);
             overlay.getChildren().add(node);
         }
@@ -385,6 +388,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         Palette palette = Palette.of(getSkinnable().themeProperty().get());
         List<String> chosen = getSkinnable().chosenProperty().get();
         new Painter(canvas.getGraphicsContext2D(), transform, palette, chosen)
+                .letters(getSkinnable().lettersProperty().get())
                 .paint(drawing, getSkinnable().markedProperty().get());
         placeGrips();
         new FigureLayout(figures, transform, width, height).place();

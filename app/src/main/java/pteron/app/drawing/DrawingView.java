@@ -5,8 +5,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -95,6 +97,13 @@ public final class DrawingView extends Control {
     /** {@return how lengths are written} */
     public ObjectProperty<UnitSystem> unitsProperty() {
         return units;
+    }
+
+    private final DoubleProperty letters = new SimpleDoubleProperty(this, "letters", 1);
+
+    /** {@return how large letters are over the usual} */
+    public DoubleProperty lettersProperty() {
+        return letters;
     }
 
     private final BooleanProperty measuring = new SimpleBooleanProperty(this, "measuring");

@@ -17,6 +17,9 @@ final class FigureLayout {
     /** How far two figures may reach into each other's margins (pixels). */
     private static final double MARGIN = 4;
 
+    /** Half figures that a level figure may stand off its place. */
+    private static final int LEVELS = 5;
+
     private final List<DimensionNode> figures;
     private final ViewTransform transform;
     private final double width;
@@ -40,10 +43,14 @@ final class FigureLayout {
     private void place(DimensionNode node) {
         Dimension dimension = node.dimension();
         double row = DimensionLines.rowAt(dimension, transform);
-        boolean upward = DimensionLines.isUpward(dimension);
+        boolean upright = DimensionLines.isUpward(dimension);
+        boolean level = upright && !node.isUpward();
         for (double along : places(node)) {
-            double x = upward ? row : along;
-            double y = upward ? along : row;
+            double x = level ? row - node.getWidth() / 2 - CLEAR : upright ? row : along;
+            double y = upright ? along : row;
+            if (!node.isEditing() && isOutside(x, y)) {
+                continue;
+            }
             Rectangle2D room = put(node, x, y);
             if (node.isEditing() || taken.stream().noneMatch(room::intersects)) {
                 taken.add(room);
@@ -54,13 +61,18 @@ final class FigureLayout {
         node.setVisible(false);
     }
 
+    /** A line that is zoomed out of sight takes its figure along. */
+    private boolean isOutside(double x, double y) {
+        return x < -CLEAR || x > width + CLEAR || y < -CLEAR || y > height + CLEAR;
+    }
+
     /**
      * Puts a figure over a point, but inside the drawing.
      *
      * @return the room that it takes there
      */
     private Rectangle2D put(DimensionNode node, double x, double y) {
-        boolean turned = DimensionLines.isUpward(node.dimension()) && !node.isEditing();
+        boolean turned = node.isUpward() && !node.isEditing();
         double right = Math.max(0, width - node.getWidth());
         double low = Math.max(0, height - node.getHeight());
         // a figure that is turned is narrower than its node
@@ -90,22 +102,43 @@ final class FigureLayout {
 
     private boolean fits(DimensionNode node) {
         double room = to(node.dimension()) - from(node.dimension());
-        return room > node.getWidth() + 2 * CLEAR || node.isEditing();
+        boolean level = DimensionLines.isUpward(node.dimension()) && !node.isUpward();
+        double needed = level ? node.getHeight() : node.getWidth() + 2 * CLEAR;
+        return room > needed || node.isEditing();
     }
 
     /** {@return middles of a figure along its line, the best first; beside it where it is too short} */
     private List<Double> places(DimensionNode node) {
         double low = from(node.dimension());
         double high = to(node.dimension());
+        double middle = (low + high) / 2;
+        if (DimensionLines.isUpward(node.dimension()) && !node.isUpward()) {
+            return near(middle, node.getHeight());
+        }
         if (fits(node)) {
-            return List.of((low + high) / 2);
+            return List.of(middle);
         }
         double out = node.getWidth() / 2 + CLEAR;
         boolean room = low - out - node.getWidth() / 2 >= 0;
         boolean free = figures.stream().noneMatch(other -> endsAt(other, node, low));
-        return room && free
-                ? List.of(low - out, high + out)
-                : room ? List.of(high + out, low - out) : List.of(high + out);
+        List<Double> places =
+                new ArrayList<>(
+                        room && free
+                                ? List.of(low - out, high + out)
+                                : room ? List.of(high + out, low - out) : List.of(high + out));
+        // over its own ticks rather than not at all
+        places.add(middle);
+        return places;
+    }
+
+    /** Beside its stretch, or as little over or under it as others leave room. */
+    private static List<Double> near(double middle, double high) {
+        List<Double> places = new ArrayList<>(List.of(middle));
+        for (int i = 1; i <= LEVELS; i++) {
+            places.add(middle - i * high / 2);
+            places.add(middle + i * high / 2);
+        }
+        return places;
     }
 
     /** {@return whether another dimension of the same row ends where this one begins} */

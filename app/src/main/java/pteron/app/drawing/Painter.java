@@ -38,6 +38,7 @@ final class Painter {
     private final Text measure = new Text();
     private boolean hatched;
     private boolean paper = true;
+    private double letters = 1;
 
     Painter(
             GraphicsContext context,
@@ -54,6 +55,12 @@ final class Painter {
     /** {@return this painter, leaving the ground as it is} */
     Painter withoutPaper() {
         paper = false;
+        return this;
+    }
+
+    /** {@return this painter with letters larger than usual} */
+    Painter letters(double scale) {
+        letters = scale;
         return this;
     }
 
@@ -216,7 +223,8 @@ final class Painter {
 
     private void label(Shape.Label label) {
         Shape.Label.Kind kind = label.kind();
-        double points = kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS;
+        double points = letters * (kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS);
+        double high = HIGH * letters;
         double wide = width(label.text(), points);
         double room = label.roomMm() * transform.scale();
         boolean needsRoom =
@@ -231,7 +239,7 @@ final class Painter {
             at = at.add(wide / 2, 0);
         }
         boolean upward = kind == Shape.Label.Kind.UPWARD;
-        labels.place(upward ? HIGH : wide, upward ? wide : HIGH, places(kind, at, room / 2))
+        labels.place(upward ? high : wide, upward ? wide : high, places(kind, at, room / 2))
                 .ifPresent(place -> write(label, place, wide, points));
     }
 

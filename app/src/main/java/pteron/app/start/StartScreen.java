@@ -33,6 +33,9 @@ import pteron.exchange.words.Cautions;
 /** A new plan on one page: what carries it, its outline, the plan in its views, what comes out at once. */
 public final class StartScreen extends BorderPane {
 
+    /** Width from which all views of the new plan can be read (pixels). */
+    private static final double ROOM_FOR_ALL = 480;
+
     private final Beginning beginning;
     private final ObservableValue<Theme> theme;
     private final List<CarrierCard> carriers = new ArrayList<>();
@@ -72,6 +75,7 @@ public final class StartScreen extends BorderPane {
         Platform.runLater(() -> carriers.getFirst().getChildren().getFirst().requestFocus());
         beginning.document().modelProperty().subscribe(model -> update());
         beginning.carrierProperty().subscribe(kind -> update());
+        drawing.widthProperty().subscribe(width -> redraw());
         Subscription follows = theme.subscribe(chosen -> update());
         // the window's theme outlives this screen
         sceneProperty()
@@ -198,13 +202,17 @@ public final class StartScreen extends BorderPane {
         units.setText(beginning.units() == UnitSystem.METRIC ? "mm" : "ft in");
         drawing.themeProperty().set(chosen);
         drawing.unitsProperty().set(beginning.units());
+        redraw();
+        atOnce.update(beginning.document().model());
+    }
+
+    private void redraw() {
         drawing.drawingProperty()
                 .set(
                         Drawings.of(
                                 beginning.document().model(),
-                                View.ALL,
+                                drawing.getWidth() > ROOM_FOR_ALL ? View.ALL : View.LEFT,
                                 CarrierStation.CARRIER,
                                 ""));
-        atOnce.update(beginning.document().model());
     }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -33,6 +35,7 @@ public final class Workbench implements AutoCloseable {
 
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
+    private final DoubleProperty letters = new SimpleDoubleProperty(1);
     private final StringProperty aspect = new SimpleStringProperty("");
     private final CureDesk cures = new CureDesk();
     private final ObjectProperty<BoxModel> preview = new SimpleObjectProperty<>();
@@ -193,6 +196,11 @@ public final class Workbench implements AutoCloseable {
     /** {@return key of the figure whose working is open, or empty} */
     public StringProperty workingProperty() {
         return working;
+    }
+
+    /** {@return how large the letters are over the usual} */
+    public DoubleProperty lettersProperty() {
+        return letters;
     }
 
     /** {@return light or dark} */

@@ -20,6 +20,7 @@ import pteron.app.keep.Faults;
 import pteron.app.reckon.ReckonerPane;
 import pteron.app.start.StartScreen;
 import pteron.app.station.Workbench;
+import pteron.app.style.Letters;
 import pteron.app.style.Theme;
 import pteron.app.window.Dialogs.Choice;
 import pteron.core.plan.BoxPlan;
@@ -32,6 +33,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
     private final StackPane root = new StackPane();
     private final StackPane content = new StackPane();
     private final Overlay overlay = new Overlay();
+    private final Letters letters = new Letters();
     private final Focus focus;
     private final Scene scene;
     private final RecentFiles recent = RecentFiles.ofUser();
@@ -53,6 +55,14 @@ public final class AppWindow implements PlanWindow, WindowLook {
         root.getChildren().setAll(content, overlay);
         focus = new Focus(scene, () -> main == null ? content : main.drawing());
         theme.subscribe(this::dress);
+        letters.dress(root);
+        letters.scaleProperty()
+                .subscribe(
+                        scale -> {
+                            if (bench != null) {
+                                bench.lettersProperty().set(scale.doubleValue());
+                            }
+                        });
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoFromField);
         stage.setScene(scene);
         stage.setMinWidth(1000);
@@ -161,6 +171,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
     @Override
     public void show(PlanDocument document) {
         Workbench next = new Workbench(document, theme.get());
+        next.lettersProperty().set(letters.scaleProperty().get());
         Commands doing = new Commands(next, this, files, this);
         MainWindow shown;
         try {
@@ -263,6 +274,11 @@ public final class AppWindow implements PlanWindow, WindowLook {
     public void showWord(String word) {
         showHelp();
         ((HelpCard) scene.lookup("#help")).showWord(word);
+    }
+
+    @Override
+    public void largerLetters() {
+        letters.larger();
     }
 
     @Override

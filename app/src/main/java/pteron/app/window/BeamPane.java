@@ -7,8 +7,10 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import pteron.app.station.Workbench;
+import pteron.app.style.Letters;
 import pteron.app.style.Palette;
 import pteron.core.balance.Balance;
 import pteron.core.carrier.Carrier;
@@ -37,6 +39,7 @@ final class BeamPane extends Pane {
         setMinWidth(0);
         bench.document().modelProperty().subscribe(model -> requestLayout());
         bench.themeProperty().subscribe(theme -> requestLayout());
+        bench.lettersProperty().subscribe(scale -> requestLayout());
     }
 
     @Override
@@ -67,7 +70,7 @@ final class BeamPane extends Pane {
         for (Foot support : feet) {
             double x = SIDE + (support.x() - first) * scale;
             // neighbours whose words would touch stand to the left and right of their feet
-            boolean next = x - before < 150;
+            boolean next = x - before < 150 * bench.lettersProperty().get();
             foot(g, palette, x, support, next);
             before = x;
         }
@@ -121,11 +124,15 @@ final class BeamPane extends Pane {
         double at = coupler ? x : right ? x + 16 : x - 16;
         double y = coupler ? BEAM_Y + 30 : BEAM_Y + 13;
         g.setFill(palette.quiet());
-        g.setFont(Font.font("Overpass", 12.5));
+        g.setFont(letters("Overpass", 12.5));
         g.fillText(support.name(), at, y);
         g.setFill(palette.ink());
-        g.setFont(Font.font("Overpass Mono", 13));
+        g.setFont(letters("Overpass Mono", 13));
         g.fillText(support.load(), at, y + 17);
+    }
+
+    private Font letters(String family, double usual) {
+        return Font.font(family, usual * Letters.widthOf(1, bench.lettersProperty().get()));
     }
 
     private void weight(GraphicsContext g, Palette palette, double x, BoxModel model) {
@@ -149,10 +156,19 @@ final class BeamPane extends Pane {
                                         .text(units),
                                 model.balance().centre().x() < 0 ? "ahead of" : "from",
                                 side);
-        boolean left = x > getWidth() * 0.55;
-        g.setTextAlign(left ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
-        g.setFont(Font.font("Overpass", 13));
-        g.fillText(text, left ? x - 16 : x + 16, BEAM_Y - 13);
+        g.setTextAlign(TextAlignment.LEFT);
+        Font font = letters("Overpass", 13);
+        g.setFont(font);
+        Text measure = new Text(text);
+        measure.setFont(font);
+        double wide = measure.getLayoutBounds().getWidth();
+        boolean left = x > getWidth() * 0.55;
+        double from = left ? x - 16 - wide : x + 16;
+        boolean beside = from >= 0 && from + wide <= getWidth();
+        g.fillText(
+                text,
+                Math.clamp(from, 0, Math.max(0, getWidth() - wide)),
+                beside ? BEAM_Y - 13 : BEAM_Y - 31);
     }
 }

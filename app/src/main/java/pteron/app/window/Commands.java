@@ -100,6 +100,12 @@ final class Commands {
 
     private void addLooks(Workbench bench, WindowLook look) {
         add(Command.of("help", "Help: keys, words of the trade, how-tos", "F1", look::showHelp));
+        add(
+                Command.of(
+                        "letters",
+                        "Larger letters, or as usual after the largest",
+                        "Shortcut+L",
+                        look::largerLetters));
         add(Command.of("measure", "Measuring tape", "Shortcut+M", look::measure));
         add(Command.of("search", "Find, go to, do", "Shortcut+K", look::showSearch));
         add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> look.zoom(1.25)));

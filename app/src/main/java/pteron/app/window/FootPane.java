@@ -17,6 +17,7 @@ import javafx.util.Duration;
 import pteron.app.document.Change;
 import pteron.app.side.MarginBar;
 import pteron.app.station.Workbench;
+import pteron.app.style.Letters;
 import pteron.app.style.Palette;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.NumberText;
@@ -50,6 +51,7 @@ final class FootPane extends BorderPane {
         margin.setAlignment(Pos.CENTER_LEFT);
         VBox left = new VBox(3, mass, what, rating, margin);
         left.getStyleClass().add("foot-side");
+        Letters.wide(left, 254, bench.lettersProperty());
         setLeft(left);
         setCenter(new BeamPane(bench));
         Region gap = new Region();
@@ -66,6 +68,8 @@ final class FootPane extends BorderPane {
         bench.document().changeProperty().subscribe(this::tell);
         VBox right = new VBox(4, head, band, advice);
         right.getStyleClass().add("foot-side");
+        Letters.wide(right, 254, bench.lettersProperty());
+        setMinHeight(112);
         setRight(right);
         bench.document().modelProperty().subscribe(model -> update());
         bench.themeProperty().subscribe(theme -> update());

@@ -117,6 +117,7 @@ final class HeaderBar extends HBox {
     private MenuButton fileMenu(Commands commands) {
         MenuButton menu = new MenuButton("File");
         menu.setId("file-menu");
+        menu.setMinWidth(USE_PREF_SIZE);
         for (String id : IN_FILE_MENU) {
             MenuItem item = item(commands.get(id));
             if (id.equals("print") || id.equals("start")) {

@@ -14,7 +14,9 @@ import javafx.scene.control.Tab;
 import javafx.scene.control.TabPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -29,6 +31,7 @@ import pteron.app.side.WorkingPane;
 import pteron.app.station.Aside;
 import pteron.app.station.StationScreen;
 import pteron.app.station.Workbench;
+import pteron.app.style.Letters;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
@@ -64,6 +67,7 @@ final class MainWindow extends BorderPane {
         drawing.selectedProperty().bindBidirectional(bench.selectedProperty());
         drawing.chosenProperty().bind(bench.chosenProperty());
         drawing.chooseTooProperty().set(bench::chooseToo);
+        drawing.lettersProperty().bind(bench.lettersProperty());
         setTop(new HeaderBar(bench, commands));
         setLeft(new RoutePane(bench));
         setCenter(middle());
@@ -92,23 +96,24 @@ final class MainWindow extends BorderPane {
 
     private VBox middle() {
         MatterPane matter = new MatterPane(bench, drawing);
-        VBox.setVgrow(matter, Priority.ALWAYS);
         HBox switches = switches();
         switches.visibleProperty().bind(matter.drawsProperty());
         Label title = new Label();
         title.textProperty().bind(matter.titleProperty());
         title.getStyleClass().add("view-title");
-        HBox.setHgrow(title, Priority.ALWAYS);
-        title.setMaxWidth(Double.MAX_VALUE);
-        title.setMinWidth(0);
-        HBox head = new HBox(10, title, switches);
+        title.setMinWidth(USE_PREF_SIZE);
+        // in a narrow window the views stand under the title
+        FlowPane head = new FlowPane(10, 0, title, switches);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("view-head");
         bench.stationProperty().subscribe(this::followStation);
         StationTools tools = new StationTools(bench, drawing.behavior());
         drawing.menuProperty().set(tools::menuItems);
+        StackPane over = new StackPane(matter, tools.hint());
+        VBox.setVgrow(over, Priority.ALWAYS);
+        over.setMinSize(0, 0);
         VBox middle =
-                new VBox(head, tools, matter, new Shelves(bench, drawing), new WorkingPane(bench));
+                new VBox(head, tools, over, new Shelves(bench, drawing), new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
     }
@@ -121,6 +126,8 @@ final class MainWindow extends BorderPane {
             tab.setId("view-" + view.key());
             tab.setToggleGroup(group);
             tab.getStyleClass().add("view-tab");
+            tab.setMinWidth(USE_PREF_SIZE);
+            tab.setTooltip(new Tooltip(view.title() + "   " + "F" + (view.ordinal() + 2)));
             tab.setOnAction(
                     event -> {
                         bench.viewProperty().set(view);
@@ -164,6 +171,7 @@ final class MainWindow extends BorderPane {
                         inputs,
                         tab("Figures", shown -> new FiguresPane(bench, shown)));
         panel.setId("side");
+        Letters.wide(panel, 274, bench.lettersProperty());
         panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
         panel.getStyleClass().add("side");
         panel.getSelectionModel().select(findings);

@@ -5,6 +5,7 @@ import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -14,6 +15,7 @@ import javafx.scene.layout.VBox;
 import pteron.app.route.StationSummary;
 import pteron.app.side.MarginBar;
 import pteron.app.station.Workbench;
+import pteron.app.style.Letters;
 import pteron.core.model.Route;
 import pteron.core.station.Station;
 
@@ -21,15 +23,24 @@ import pteron.core.station.Station;
 final class RoutePane extends VBox {
 
     private final Workbench bench;
+    private final VBox stopsBox = new VBox(1);
     private final Map<Station, Stop> stops = new LinkedHashMap<>();
 
     RoutePane(Workbench bench) {
         this.bench = bench;
         getStyleClass().add("route");
+        stopsBox.getStyleClass().add("route-stops");
+        ScrollPane scroll = new ScrollPane(stopsBox);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        Letters.wide(this, 204, bench.lettersProperty());
         for (Station station : Route.stations()) {
             Stop stop = new Stop(station);
             stops.put(station, stop);
-            getChildren().add(stop);
+            stopsBox.getChildren().add(stop);
         }
         bench.document().modelProperty().subscribe(model -> update());
         bench.cutting().cuttingProperty().subscribe(cutting -> update());
@@ -62,6 +73,8 @@ final class RoutePane extends VBox {
             Label name = new Label(station.label());
             name.getStyleClass().add("name");
             telling.getStyleClass().add("telling");
+            telling.setWrapText(true);
+            telling.setMinHeight(USE_PREF_SIZE);
             VBox words = new VBox(name, telling);
             words.setAlignment(Pos.CENTER_LEFT);
             HBox.setHgrow(words, Priority.ALWAYS);

@@ -9,37 +9,54 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.route.ScreenRoute;
 import pteron.app.station.Toolbox;
 import pteron.app.station.Workbench;
 
 /** The tools of the station that is stopped at; what a dragged handle has snapped to. */
-final class StationTools extends HBox {
+final class StationTools extends VBox {
 
     private final Workbench bench;
     private final Toolbox toolbox;
+    private final FlowPane tools = new FlowPane();
     private final Label hint = new Label();
 
     StationTools(Workbench bench, DrawingBehavior behavior) {
-        super(6);
+        super(2);
         this.bench = bench;
         this.toolbox = new Toolbox(bench);
         setId("station-tools");
-        setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("station-tools");
         hint.setId("hint");
-        hint.getStyleClass().add("quiet");
-        hint.setMinWidth(0);
+        hint.getStyleClass().add("hint");
+        hint.setWrapText(true);
+        tools.setHgap(6);
+        tools.setVgap(4);
+        tools.setAlignment(Pos.CENTER_LEFT);
+        hint.setMouseTransparent(true);
+        StackPane.setAlignment(hint, Pos.BOTTOM_LEFT);
+        getChildren().add(tools);
+        hint.textProperty()
+                .subscribe(
+                        words -> {
+                            hint.setVisible(!words.isEmpty());
+                            hint.setManaged(!words.isEmpty());
+                        });
         behavior.hintProperty().subscribe(hint::setText);
         toolbox.refusedProperty().subscribe(hint::setText);
         bench.stationProperty().subscribe(station -> rebuild());
         bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
         bench.aspectProperty().subscribe(aspect -> rebuild());
+    }
+
+    /** {@return what a drag has snapped to or why something is refused; to lie over the drawing, so that nothing moves} */
+    Label hint() {
+        return hint;
     }
 
     /** {@return the tools that can be used now, as items of a menu} */
@@ -63,12 +80,9 @@ final class StationTools extends HBox {
     }
 
     private void rebuild() {
-        List<Node> tools = ScreenRoute.of(bench.stationProperty().get()).tools().apply(toolbox);
-        getChildren().setAll(tools);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(gap, hint);
-        setVisible(!tools.isEmpty());
-        setManaged(!tools.isEmpty());
+        tools.getChildren()
+                .setAll(ScreenRoute.of(bench.stationProperty().get()).tools().apply(toolbox));
+        tools.setVisible(!tools.getChildren().isEmpty());
+        tools.setManaged(!tools.getChildren().isEmpty());
     }
 }

@@ -21,6 +21,9 @@ interface WindowLook {
     /** Shows what a word of the trade means. */
     void showWord(String word);
 
+    /** Makes the letters a step larger, or as usual again after the largest. */
+    void largerLetters();
+
     /** Takes the measuring tape out or rolls it up. */
     void measure();
 

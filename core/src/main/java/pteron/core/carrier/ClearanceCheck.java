@@ -87,7 +87,7 @@ final class ClearanceCheck {
                     "CAB_GAP_SMALL",
                     gap.behindMm(),
                     gap.behindNeedsMm(),
-                    gap.reachesOver() && low < missing
+                    gap.reachesOver() && low > 0 && low < missing
                             ? raised(low)
                             : Cure.press("MOVE_BOX_BACK", Quantity.mm(Math.ceil(missing)), "box"));
         }
