@@ -15,7 +15,7 @@ final class CarrierTools {
     private CarrierTools() {}
 
     static List<Node> of(Toolbox tools) {
-        MenuButton kind = tools.menu("kind", "Another kind");
+        MenuButton kind = tools.menu("kind", "Change to");
         for (Vehicle.Kind one : Vehicle.Kind.values()) {
             String words = Named.small(one);
             tools.item(kind, words, plan -> plan.withVehicle(StartingVehicles.of(one)));
@@ -28,11 +28,18 @@ final class CarrierTools {
         tools.item(add, "hump", VehicleEdits::withHump);
         tools.item(add, "fuel tank", VehicleEdits::withTank);
         tools.item(add, "mud flaps", VehicleEdits::withMudFlaps);
-        MenuButton drop = tools.menu("drop", "Take off the last");
-        tools.item(drop, "axle", VehicleEdits::withoutAxle);
-        tools.item(drop, "cross-member", VehicleEdits::withoutCrossMember);
-        tools.item(drop, "outrigger", VehicleEdits::withoutOutrigger);
-        tools.item(drop, "solid", VehicleEdits::withoutSolid);
-        return List.of(kind, add, drop, tools.table(ScalesPane.KEY, "Weigh …"));
+        MenuButton drop = tools.menu("drop", "Remove");
+        tools.item(drop, "the rearmost axle", VehicleEdits::withoutAxle);
+        tools.item(drop, "the rearmost cross-member", VehicleEdits::withoutCrossMember);
+        tools.item(drop, "the rearmost outrigger", VehicleEdits::withoutOutrigger);
+        tools.item(drop, "what is in the way, the last one", VehicleEdits::withoutSolid);
+        return List.of(
+                Toolbox.explained(kind, "Another kind of carrier, in a typical size", true),
+                Toolbox.explained(add, "An axle, steel, or what is in the way of the box", true),
+                Toolbox.explained(drop, "Take something off the carrier", true),
+                Toolbox.explained(
+                        tools.table(ScalesPane.KEY, "Weigh …"),
+                        "Empty weight from scales under the wheels",
+                        true));
     }
 }

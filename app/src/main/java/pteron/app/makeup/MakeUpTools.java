@@ -22,17 +22,24 @@ final class MakeUpTools {
         tools.item(add, "walls, inside", layer(MakeUpEdits.Slot.WALLS_INSIDE, "vapour-film", 0.2));
         tools.item(add, "roof, outside", layer(MakeUpEdits.Slot.ROOF_OUTSIDE, "spruce-ply", 6));
         tools.item(add, "roof, inside", layer(MakeUpEdits.Slot.ROOF_INSIDE, "vapour-film", 0.2));
-        MenuButton drop = tools.menu("drop-layer", "Take off the last");
+        MenuButton drop = tools.menu("drop-layer", "Remove a layer");
         for (MakeUpEdits.Slot slot : MakeUpEdits.Slot.values()) {
             String words = Named.small(slot).replace("_", ", ");
             tools.item(drop, words, plan -> MakeUpEdits.withoutLastLayer(plan, slot));
         }
         return List.of(
-                add,
-                drop,
-                tools.table(SchoolsPane.KEY, "Schools side by side"),
-                tools.table(GluesPane.KEY, "Glues"),
-                tools.table(MaterialsPane.KEY, "Materials"));
+                Toolbox.explained(add, "One more layer, the innermost of its place", true),
+                Toolbox.explained(drop, "The innermost further layer of a place", true),
+                Toolbox.explained(
+                        tools.table(SchoolsPane.KEY, "Compare build-ups"),
+                        "Up to four ways to build floor, walls and roof, side by side",
+                        true),
+                Toolbox.explained(
+                        tools.table(GluesPane.KEY, "Glues"), "What holds every joint", true),
+                Toolbox.explained(
+                        tools.table(MaterialsPane.KEY, "Materials"),
+                        "All materials, every value with its source",
+                        true));
     }
 
     private static UnaryOperator<BoxPlan> layer(

@@ -17,9 +17,13 @@ import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Alternative.Part;
+import pteron.core.buildup.BuildUp;
+import pteron.core.buildup.Layer;
 import pteron.core.edit.MakeUpEdits;
+import pteron.core.extent.Areas;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
@@ -27,8 +31,10 @@ import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.school.BuildUpSums;
 import pteron.core.school.School;
+import pteron.core.school.SchoolStage;
 import pteron.core.school.Schools;
 import pteron.core.school.SideBySide;
+import pteron.exchange.words.RefusalWords;
 
 /** The planned floor, walls and roof beside other build-ups: thickness, mass, stiffness, warmth, price. */
 final class SchoolsPane extends ScrollPane {
@@ -58,7 +64,7 @@ final class SchoolsPane extends ScrollPane {
             refused.setText("");
             bench.document().edit(change);
         } catch (IllegalArgumentException e) {
-            refused.setText(e.getMessage());
+            refused.setText(RefusalWords.of(e, bench.units()));
             refused.getStyleClass().setAll("label", "refused");
             update();
         }
@@ -92,18 +98,30 @@ final class SchoolsPane extends ScrollPane {
         grid.setHgap(10);
         grid.setVgap(4);
         String[] rows = {
-            "", "thickness", "mass", warmthName(), "stiffness of 600 × 600", "plain price", ""
+            "",
+            "layers, outside first",
+            "thickness",
+            "weight of a m²",
+            "of the whole box",
+            warmthName() + ", the " + (metric() ? "lower" : "higher") + " the warmer",
+            "heat it loses, this night",
+            "stiffness of 600 × 600",
+            "price of a m²",
+            "of the whole box",
+            ""
         };
         for (int i = 0; i < rows.length; i++) {
             Label label = Cells.quiet(rows[i]);
-            label.setMinWidth(140);
+            label.setMinWidth(150);
+            label.setWrapText(true);
             grid.add(label, 0, i);
         }
+        Best best = Best.of(schools);
         List<Integer> indexes = indexes(part);
         int alternative = 0;
         for (int i = 0; i < schools.size(); i++) {
             School school = schools.get(i);
-            column(grid, i + 1, school, school.planned() ? -1 : indexes.get(alternative));
+            column(grid, i + 1, school, best, school.planned() ? -1 : indexes.get(alternative));
             alternative += school.planned() ? 0 : 1;
         }
         return new VBox(6, new HBox(10, title, add(part, word)), grid);
@@ -123,13 +141,17 @@ final class SchoolsPane extends ScrollPane {
     }
 
     private String warmthName() {
-        return bench.units() == UnitSystem.METRIC ? "U" : "R";
+        return metric() ? "U" : "R";
+    }
+
+    private boolean metric() {
+        return bench.units() == UnitSystem.METRIC;
     }
 
     private MenuButton add(Part part, String word) {
-        MenuButton add = new MenuButton("Set beside it");
+        MenuButton add = new MenuButton("Compare with …");
         add.setId("school-add-" + word);
-        MenuItem keep = new MenuItem("the planned one, to change it");
+        MenuItem keep = new MenuItem("the planned one, to change a copy of it");
         keep.setId("school-keep-" + word);
         keep.setOnAction(event -> edit(p -> MakeUpEdits.keepPlanned(p, part, "as it was")));
         add.getItems().add(keep);
@@ -141,21 +163,32 @@ final class SchoolsPane extends ScrollPane {
         return add;
     }
 
-    private void column(GridPane grid, int column, School school, int index) {
+    private void column(GridPane grid, int column, School school, Best best, int index) {
         Label name = new Label(school.name());
         name.getStyleClass().add(school.planned() ? "chosen" : "field-name");
         BuildUpSums sums = school.sums();
         UnitSystem units = bench.units();
+        double area = area(school.part());
         List<Node> cells = new ArrayList<>();
         cells.add(name);
+        cells.add(layers(school));
         cells.add(Cells.mono(Quantity.mm(sums.thicknessMm()).text(units)));
         cells.add(
-                Cells.mono(
-                        new Quantity(sums.massKg(), Unit.KILOGRAM_PER_SQUARE_METRE).text(units)));
-        cells.add(Cells.mono(warmth(sums)));
-        cells.add(Cells.mono(stiffness(sums)));
-        cells.add(Cells.mono(text(sums.cost(), Unit.MONEY_PER_SQUARE_METRE)));
-        cells.add(index < 0 ? new Label("") : buttons(index));
+                marked(
+                        new Quantity(sums.massKg(), Unit.KILOGRAM_PER_SQUARE_METRE).text(units),
+                        best.isLightest(school),
+                        "lightest"));
+        cells.add(Cells.mono(Quantity.kg(sums.massKg() * area).text(units)));
+        cells.add(marked(warmth(sums), best.isWarmest(school), "warmest"));
+        cells.add(Cells.mono(heat(sums, area)));
+        cells.add(marked(stiffness(sums), best.isStiffest(school), "stiffest"));
+        cells.add(
+                marked(
+                        text(sums.cost(), Unit.MONEY_PER_SQUARE_METRE),
+                        best.isCheapest(school),
+                        "cheapest"));
+        cells.add(Cells.mono(money(sums, area)));
+        cells.add(index < 0 ? new Label("as planned") : buttons(index));
         for (int row = 0; row < cells.size(); row++) {
             if (cells.get(row) instanceof Label label) {
                 label.setMinWidth(COLUMN);
@@ -163,6 +196,62 @@ final class SchoolsPane extends ScrollPane {
             }
             grid.add(cells.get(row), column, row);
         }
+    }
+
+    /** A figure that is the best of its row says so in a word. */
+    private static Node marked(String figure, boolean best, String word) {
+        Label label = Cells.mono(figure);
+        if (!best) {
+            return label;
+        }
+        Label mark = new Label(word);
+        mark.getStyleClass().setAll("label", "verdict", "holds");
+        return new VBox(label, mark);
+    }
+
+    private double area(Part part) {
+        Areas areas = bench.document().model().find(Areas.class).orElseThrow();
+        return switch (part) {
+            case FLOOR -> areas.floorM2();
+            case WALLS -> areas.wallsM2();
+            case ROOF -> areas.roofM2();
+        };
+    }
+
+    private String heat(BuildUpSums sums, double area) {
+        var climate = bench.document().plan().climate();
+        double kelvin = climate.inside().celsius() - climate.outside().celsius();
+        OptionalDouble u = sums.transmittance();
+        return u.isEmpty()
+                ? "not known"
+                : new Quantity(u.getAsDouble() * area * kelvin, Unit.WATT).text(bench.units());
+    }
+
+    private String money(BuildUpSums sums, double area) {
+        OptionalDouble cost = sums.cost();
+        return cost.isEmpty() ? "not known" : NumberText.format(cost.getAsDouble() * area, 0);
+    }
+
+    private Label layers(School school) {
+        BuildUp buildUp =
+                school.planned()
+                        ? SchoolStage.planned(bench.document().plan().makeUp(), school.part())
+                        : bench.document().plan().makeUp().alternatives().stream()
+                                .filter(one -> one.name().equals(school.name()))
+                                .filter(one -> one.part() == school.part())
+                                .map(Alternative::buildUp)
+                                .findFirst()
+                                .orElseThrow();
+        List<String> names = new ArrayList<>();
+        for (Layer layer : LayerOrder.outsideFirst(buildUp)) {
+            names.add(
+                    LengthText.format(layer.thicknessMm(), bench.units())
+                            + " "
+                            + bench.document().model().library().get(layer.material()).name());
+        }
+        Label label = new Label(String.join("\n", names));
+        label.setWrapText(true);
+        return label;
     }
 
     private String warmth(BuildUpSums sums) {
@@ -193,10 +282,10 @@ final class SchoolsPane extends ScrollPane {
     }
 
     private HBox buttons(int index) {
-        Button swap = new Button("Take it");
+        Button swap = new Button("Use this one");
         swap.setId("school-swap-" + index);
         swap.setOnAction(event -> edit(plan -> MakeUpEdits.swapped(plan, index)));
-        Button drop = new Button("Drop");
+        Button drop = new Button("Remove");
         drop.setId("school-drop-" + index);
         drop.setOnAction(event -> edit(plan -> MakeUpEdits.withoutAlternative(plan, index)));
         return new HBox(4, swap, drop);

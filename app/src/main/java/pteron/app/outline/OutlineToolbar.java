@@ -3,6 +3,7 @@ package pteron.app.outline;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Control;
 import javafx.scene.control.MenuButton;
 import pteron.app.station.Toolbox;
 import pteron.core.edit.OutlineHandle;
@@ -15,11 +16,11 @@ final class OutlineToolbar {
     private OutlineToolbar() {}
 
     static List<Node> of(Toolbox tools) {
-        MenuButton start = tools.menu("start", "Start from");
+        MenuButton start = tools.menu("start", "Other outline");
         for (OutlineStart one : OutlineStart.values()) {
             tools.item(start, one.title(), plan -> OutlineTools.startedFrom(plan, one));
         }
-        MenuButton more = tools.menu("more", "Cut-outs");
+        MenuButton more = tools.menu("more", "Arches, floor, roof edge");
         tools.item(more, "add a wheel arch", OutlineTools::withWheelArch);
         tools.item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
         tools.item(more, "drop the floor behind", OutlineTools::withDropFloor);
@@ -27,19 +28,49 @@ final class OutlineToolbar {
         OutlineHandle handle = OutlineHandle.of(tools.selected());
         int corner = OutlineHandle.arrivesAt(tools.selected());
         boolean none = corner < 1;
-        Node[] shaping = {
-            tools.button("add-corner", "Corner", plan -> OutlineTools.withCorner(plan, corner)),
-            tools.button("drop-corner", "Remove", plan -> OutlineTools.without(plan, handle)),
-            tools.button("straight", "Straight", plan -> OutlineTools.straight(plan, corner)),
-            tools.button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
-            tools.button("batten", "Batten", plan -> OutlineTools.batten(plan, corner)),
-            tools.button("spot", "Spot", plan -> OutlineTools.withSpot(plan, corner)),
-        };
-        for (Node tool : shaping) {
-            tool.setDisable(none);
-        }
+        List<Control> shaping =
+                List.of(
+                        Toolbox.explained(
+                                tools.button(
+                                        "add-corner",
+                                        "New corner",
+                                        plan -> OutlineTools.withCorner(plan, corner)),
+                                "One more corner in the middle of the chosen line",
+                                !none),
+                        Toolbox.explained(
+                                tools.button(
+                                        "drop-corner",
+                                        "Remove corner",
+                                        plan -> OutlineTools.without(plan, handle)),
+                                "Take the chosen corner or spot away   Delete",
+                                handle.corner() >= 1),
+                        Toolbox.explained(
+                                tools.button(
+                                        "straight",
+                                        "Straight",
+                                        plan -> OutlineTools.straight(plan, corner)),
+                                "Make the chosen line straight",
+                                !none),
+                        Toolbox.explained(
+                                tools.button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
+                                "Make the chosen line a gentle arc; drag its spot",
+                                !none),
+                        Toolbox.explained(
+                                tools.button(
+                                        "batten",
+                                        "Batten",
+                                        plan -> OutlineTools.batten(plan, corner)),
+                                "Make the chosen line a strip of wood bent through spots",
+                                !none),
+                        Toolbox.explained(
+                                tools.button(
+                                        "spot",
+                                        "New spot",
+                                        plan -> OutlineTools.withSpot(plan, corner)),
+                                "One more spot on the chosen line, which stays as it is",
+                                !none));
         List<Node> all = new ArrayList<>(List.of(start, more));
-        all.addAll(List.of(shaping));
+        all.addAll(shaping);
         all.add(tools.table(UprightsPane.KEY, "Uprights"));
         return all;
     }

@@ -37,6 +37,7 @@ final class HeaderBar extends HBox {
         name.setMinWidth(USE_PREF_SIZE);
         purpose.getStyleClass().add("quiet");
         purpose.setMinWidth(0);
+        purpose.setId("plan-purpose");
         state.getStyleClass().add("saved");
         state.setId("saved-state");
         state.setMinWidth(USE_PREF_SIZE);

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -45,8 +48,9 @@ class StyleTest {
     /** No text under 12 px. */
     @Test
     void noTextUnderTwelvePixels() throws IOException {
-        assertThat(found("-fx-font-size: ([0-9.]+)px", sheet("pteron")))
-                .allMatch(size -> Double.parseDouble(size) >= 12);
+        assertThat(found("-fx-font-size: ([0-9.]+)em", sheet("pteron")))
+                .isNotEmpty()
+                .allMatch(size -> Double.parseDouble(size) * Letters.USUAL >= 11.99);
     }
 
     /** Contrast of words on their ground: 4.5 at the least, WCAG 2.1. */
@@ -55,9 +59,38 @@ class StyleTest {
     void wordsStandOut(Theme theme) {
         Palette palette = Palette.of(theme);
         assertThat(contrast(palette.ink(), palette.paper())).isGreaterThan(7);
-        assertThat(contrast(palette.quiet(), palette.paper())).isGreaterThan(4.2);
+        assertThat(contrast(palette.quiet(), palette.paper())).isGreaterThan(4.5);
         assertThat(contrast(palette.stops(), palette.paper())).isGreaterThan(4.5);
         assertThat(contrast(palette.choice(), palette.paper())).isGreaterThan(4.5);
+    }
+
+    /** Words of the style sheet on every ground that they stand on: 4.5 at the least. */
+    @ParameterizedTest
+    @EnumSource(Theme.class)
+    void wordsOfTheSheet_standOut(Theme theme) throws IOException {
+        Map<String, Color> colours = colours(theme == Theme.LIGHT ? "light" : "dark");
+        for (String word : List.of("-ink", "-quiet", "-choice", "-stops", "-watch", "-holds")) {
+            for (String ground : List.of("-paper", "-panel", "-foot", "-field")) {
+                assertThat(contrast(colours.get(word), colours.get(ground)))
+                        .as("%s on %s, %s", word, ground, theme)
+                        .isGreaterThanOrEqualTo(4.5);
+            }
+        }
+        assertThat(contrast(colours.get("-on-choice"), colours.get("-choice"))).isGreaterThan(4.5);
+        assertThat(contrast(colours.get("-stops"), colours.get("-stops-soft"))).isGreaterThan(4.5);
+        assertThat(contrast(colours.get("-choice"), colours.get("-choice-soft")))
+                .isGreaterThan(4.5);
+        assertThat(contrast(colours.get("-ink"), colours.get("-choice-soft"))).isGreaterThan(4.5);
+        assertThat(contrast(colours.get("-quiet"), colours.get("-choice-soft"))).isGreaterThan(4.5);
+    }
+
+    private static Map<String, Color> colours(String sheet) throws IOException {
+        Map<String, Color> colours = new TreeMap<>();
+        Matcher matcher = Pattern.compile("(-[a-z-]+): (#[0-9A-F]{6})").matcher(sheet(sheet));
+        while (matcher.find()) {
+            colours.put(matcher.group(1), Color.web(matcher.group(2)));
+        }
+        return colours;
     }
 
     private static double contrast(Color one, Color other) {

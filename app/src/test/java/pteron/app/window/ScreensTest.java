@@ -1,0 +1,200 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pteron.app.route.ScreenRoute;
+import pteron.app.style.Theme;
+import pteron.core.model.Route;
+import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
+import pteron.exchange.demo.Demos;
+
+/** Every screen at three sizes, in both themes and units: no words cut off or over each other, every control named. */
+class ScreensTest extends DesktopRobot {
+
+    /** How far words may reach into each other's boxes: what letters leave blank (pixels). */
+    private static final double BLANK = 3;
+
+    /** Words that may be cut short: the file tells them whole, or a tip does. */
+    private static final List<String> MAY_BE_SHORT = List.of("plan-purpose");
+
+    private final TreeSet<String> faults = new TreeSet<>();
+
+    @ParameterizedTest
+    @CsvSource({"1000,700", "1280,800", "1920,1080"})
+    void nothingIsCutOff_orOverlaps(int wide, int high) {
+        robot.interact(
+                () -> {
+                    Stage stage = (Stage) window.scene().getWindow();
+                    stage.setWidth(wide);
+                    stage.setHeight(high);
+                });
+        settle();
+        for (Theme theme : Theme.values()) {
+            for (UnitSystem units : UnitSystem.values()) {
+                robot.interact(() -> show(Demos.wagtail().withUnits(units), theme));
+                for (Station station : Route.stations()) {
+                    for (String side : List.of("chosen", "findings", "inputs", "figures")) {
+                        robot.interact(() -> visit(station, "", side));
+                        settle();
+                        look("%s %s %s %s".formatted(station.key(), side, theme, units));
+                    }
+                }
+                for (String table : ScreenRoute.tables()) {
+                    Station station = ScreenRoute.withTable(table).orElseThrow();
+                    robot.interact(() -> visit(station, table, "findings"));
+                    settle();
+                    look("%s %s %s".formatted(table, theme, units));
+                }
+            }
+        }
+        robot.interact(window::showStart);
+        settle();
+        look("start");
+        assertThat(faults).as("%d × %d", wide, high).isEmpty();
+    }
+
+    private void show(BoxPlan plan, Theme theme) {
+        window.show(plan, null);
+        window.setTheme(theme);
+    }
+
+    private void visit(Station station, String table, String side) {
+        window.bench().stationProperty().set(station);
+        window.bench().tableProperty().set(table);
+        window.showSide(side);
+    }
+
+    private void look(String screen) {
+        robot.interact(
+                () -> {
+                    Parent root = window.scene().getRoot();
+                    root.applyCss();
+                    root.layout();
+                    List<Text> texts = new ArrayList<>();
+                    collect(root, texts);
+                    texts.forEach(text -> cut(text, screen));
+                    overlaps(texts, screen);
+                });
+    }
+
+    private void collect(Node node, List<Text> texts) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Text text && !text.getText().isBlank()) {
+            texts.add(text);
+        }
+        named(node);
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, texts));
+        }
+    }
+
+    /** What can be pressed or typed into has a name for a reader of screens and is reached by Tab. */
+    private void named(Node node) {
+        boolean control =
+                node instanceof ButtonBase
+                        || node instanceof TextInputControl
+                        || node instanceof ComboBoxBase;
+        boolean own = node.getId() != null || !(node.getParent() instanceof ListView);
+        if (control && own && node.getStyleClass().stream().noneMatch(this::isOfTheToolkit)) {
+            String words = node instanceof Labeled labeled ? labeled.getText() : "";
+            String told = Objects.requireNonNullElse(node.getAccessibleText(), words);
+            if (told == null || told.isBlank()) {
+                faults.add("no name: " + node);
+            }
+            if (!node.isFocusTraversable() && !node.isDisabled()) {
+                faults.add("not reached by Tab: " + node);
+            }
+        }
+    }
+
+    private boolean isOfTheToolkit(String style) {
+        return List.of("arrow-button", "increment-button", "decrement-button", "tab-close-button")
+                .contains(style);
+    }
+
+    private void cut(Text text, String screen) {
+        Node holder = text.getParent();
+        if (holder instanceof Labeled labeled
+                && labeled.getText() != null
+                && !labeled.getText().equals(text.getText())
+                && !MAY_BE_SHORT.contains(String.valueOf(labeled.getId()))) {
+            faults.add(screen + ": cut off “" + labeled.getText() + "”");
+        }
+        Bounds in = text.localToScene(text.getLayoutBounds());
+        boolean scrolls = scrollPane(text) != null;
+        if (!scrolls
+                && (in.getMinX() < -BLANK
+                        || in.getMaxX() > window.scene().getWidth() + BLANK
+                        || in.getMinY() < -BLANK
+                        || in.getMaxY() > window.scene().getHeight() + BLANK)) {
+            faults.add(screen + ": out of the window “" + text.getText() + "”");
+        }
+    }
+
+    private static ScrollPane scrollPane(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at instanceof ScrollPane pane) {
+                return pane;
+            }
+        }
+        return null;
+    }
+
+    /** Words that a scroll pane has out of sight lie over nothing. */
+    private static boolean isSeen(Text text) {
+        for (Node at = text; at != null; at = at.getParent()) {
+            boolean clips = at instanceof ScrollPane || at instanceof ListView;
+            if (clips) {
+                Bounds pane = at.localToScene(at.getLayoutBounds());
+                Bounds own = text.localToScene(text.getLayoutBounds());
+                if (!pane.contains(own.getCenterX(), own.getCenterY())) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private void overlaps(List<Text> texts, String screen) {
+        List<Text> seen = texts.stream().filter(ScreensTest::isSeen).toList();
+        for (int i = 0; i < seen.size(); i++) {
+            Bounds one = seen.get(i).localToScene(seen.get(i).getLayoutBounds());
+            for (int j = i + 1; j < seen.size(); j++) {
+                Bounds other = seen.get(j).localToScene(seen.get(j).getLayoutBounds());
+                double wide =
+                        Math.min(one.getMaxX(), other.getMaxX())
+                                - Math.max(one.getMinX(), other.getMinX());
+                double high =
+                        Math.min(one.getMaxY(), other.getMaxY())
+                                - Math.max(one.getMinY(), other.getMinY());
+                if (wide > BLANK && high > BLANK) {
+                    faults.add(
+                            "%s: “%s” over “%s”"
+                                    .formatted(
+                                            screen, seen.get(i).getText(), seen.get(j).getText()));
+                }
+            }
+        }
+    }
+}
