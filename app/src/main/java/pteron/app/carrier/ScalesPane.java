@@ -105,6 +105,7 @@ final class ScalesPane extends ScrollPane {
         for (Map.Entry<ScalePlace, Readings> wheel : weighIn.wheels().entrySet()) {
             row(row++, wheel.getKey(), wheel.getValue());
         }
+        Cells.whole(grid);
         verdict.setText(
                 "Together %s, %s %% on the right wheels. %s"
                         .formatted(

@@ -26,10 +26,10 @@ import pteron.core.quantity.UnitSystem;
 /** Every bar with what is cut from it, to scale, in the order of cutting. */
 public final class CutPane extends ScrollPane {
 
-    /** Narrowest piece that has its length written on it (pixels). */
-    private static final double WRITTEN_FROM = 46;
+    /** Room for a letter of a length on its piece (pixels); shorter pieces are told under their bar. */
+    private static final double LETTER = 8.5;
 
-    private static final double NAME_WIDTH = 86;
+    private static final double NAME_WIDTH = 122;
     private static final double SIDES = 70;
 
     private final Workbench bench;
@@ -170,7 +170,7 @@ public final class CutPane extends ScrollPane {
 
     private Label piece(CutPart piece, double width) {
         String length = LengthText.format(piece.lengthMm(), bench.units());
-        Label label = new Label(width < WRITTEN_FROM ? "" : length);
+        Label label = new Label(width < length.length() * LETTER ? "" : length);
         label.getStyleClass().add("cut-piece");
         label.setMinWidth(width);
         label.setMaxWidth(width);

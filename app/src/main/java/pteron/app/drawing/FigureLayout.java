@@ -73,13 +73,12 @@ final class FigureLayout {
      */
     private Rectangle2D put(DimensionNode node, double x, double y) {
         boolean turned = node.isUpward() && !node.isEditing();
-        double right = Math.max(0, width - node.getWidth());
-        double low = Math.max(0, height - node.getHeight());
-        // a figure that is turned is narrower than its node
-        double least = turned ? -node.getWidth() / 3 : 0;
-        node.relocate(
-                Math.rint(Math.clamp(x - node.getWidth() / 2, least, right)),
-                Math.rint(Math.clamp(y - node.getHeight() / 2, 0, low)));
+        // a figure that is turned is as high as its node is wide
+        double wideHalf = (turned ? node.getHeight() : node.getWidth()) / 2;
+        double highHalf = (turned ? node.getWidth() : node.getHeight()) / 2;
+        double atX = Math.clamp(x, wideHalf, Math.max(wideHalf, width - wideHalf));
+        double atY = Math.clamp(y, highHalf, Math.max(highHalf, height - highHalf));
+        node.relocate(Math.rint(atX - node.getWidth() / 2), Math.rint(atY - node.getHeight() / 2));
         double middleX = node.getLayoutX() + node.getWidth() / 2;
         double middleY = node.getLayoutY() + node.getHeight() / 2;
         double wide = (turned ? node.getHeight() : node.getWidth()) - 2 * MARGIN;

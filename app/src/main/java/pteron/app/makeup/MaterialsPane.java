@@ -40,6 +40,7 @@ final class MaterialsPane extends BorderPane {
         getStyleClass().add("table-pane");
         find.setId("materials-find");
         find.setPromptText("find: ply, foam, D30 …");
+        find.setAccessibleText("Find a material");
         list.setId("materials-list");
         list.setCellFactory(view -> new NameCell());
         list.setPrefWidth(LIST_WIDTH);
@@ -127,7 +128,13 @@ final class MaterialsPane extends BorderPane {
                                                 material.id(),
                                                 own ? ", of your own, kept in the plan" : "")),
                         grid,
-                        Cells.quiet("Generic values for planning; the maker's sheet governs."));
+                        wrapped("Generic values for planning; the maker's sheet governs."));
+    }
+
+    private static Label wrapped(String words) {
+        Label label = Cells.quiet(words);
+        label.setWrapText(true);
+        return label;
     }
 
     private static GridPane values(Material material) {

@@ -42,7 +42,7 @@ final class SchoolsPane extends ScrollPane {
     /** Key of the table. */
     static final String KEY = "schools";
 
-    private static final double COLUMN = 128;
+    private static final double COLUMN = 150;
 
     private final Workbench bench;
     private final VBox parts = new VBox(18);
@@ -97,6 +97,19 @@ final class SchoolsPane extends ScrollPane {
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(4);
+        heads(grid);
+        Best best = Best.of(schools);
+        List<Integer> indexes = indexes(part);
+        int alternative = 0;
+        for (int i = 0; i < schools.size(); i++) {
+            School school = schools.get(i);
+            column(grid, i + 1, school, best, school.planned() ? -1 : indexes.get(alternative));
+            alternative += school.planned() ? 0 : 1;
+        }
+        return new VBox(6, new HBox(10, title, add(part, word)), grid);
+    }
+
+    private void heads(GridPane grid) {
         String[] rows = {
             "",
             "layers, outside first",
@@ -116,15 +129,6 @@ final class SchoolsPane extends ScrollPane {
             label.setWrapText(true);
             grid.add(label, 0, i);
         }
-        Best best = Best.of(schools);
-        List<Integer> indexes = indexes(part);
-        int alternative = 0;
-        for (int i = 0; i < schools.size(); i++) {
-            School school = schools.get(i);
-            column(grid, i + 1, school, best, school.planned() ? -1 : indexes.get(alternative));
-            alternative += school.planned() ? 0 : 1;
-        }
-        return new VBox(6, new HBox(10, title, add(part, word)), grid);
     }
 
     /** Alternatives of a part whose materials are known, by their place in the plan. */
@@ -189,13 +193,18 @@ final class SchoolsPane extends ScrollPane {
                         "cheapest"));
         cells.add(Cells.mono(money(sums, area)));
         cells.add(index < 0 ? new Label("as planned") : buttons(index));
+        put(grid, column, cells);
+    }
+
+    private static void put(GridPane grid, int column, List<Node> cells) {
         for (int row = 0; row < cells.size(); row++) {
             if (cells.get(row) instanceof Label label) {
                 label.setMinWidth(COLUMN);
-                label.setMaxWidth(COLUMN);
+                label.setMaxWidth(label.isWrapText() ? COLUMN : Double.MAX_VALUE);
             }
             grid.add(cells.get(row), column, row);
         }
+        Cells.whole(grid);
     }
 
     /** A figure that is the best of its row says so in a word. */

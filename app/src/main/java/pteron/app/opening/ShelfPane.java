@@ -1,9 +1,11 @@
 package pteron.app.opening;
 
 import java.util.Optional;
+import javafx.event.EventHandler;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -107,9 +109,7 @@ final class ShelfPane extends VBox {
         box.setAccessibleRole(AccessibleRole.BUTTON);
         box.setAccessibleText(unit.name() + ": press Enter to put it into the wall");
         Tooltip.install(box, new Tooltip("Drag it onto the wall, or press it (Enter)"));
-        box.setOnMousePressed(this::press);
-        box.setOnMouseDragged(event -> carry(unit, event));
-        box.setOnMouseReleased(event -> let(unit, event));
+        box.setOnMousePressed(event -> press(unit, event));
         box.setOnKeyPressed(event -> key(unit, event));
     }
 
@@ -155,11 +155,26 @@ final class ShelfPane extends VBox {
         return picture;
     }
 
-    private void press(MouseEvent event) {
+    /** What follows is heard by the whole scene: the pointer leaves the shelf on its way to the wall. */
+    private void press(ShelfUnit unit, MouseEvent event) {
         pressedX = event.getSceneX();
         pressedY = event.getSceneY();
         carried = false;
         ((Node) event.getSource()).requestFocus();
+        Scene scene = getScene();
+        EventHandler<MouseEvent> drags = drag -> carry(unit, drag);
+        scene.addEventFilter(MouseEvent.MOUSE_DRAGGED, drags);
+        scene.addEventFilter(
+                MouseEvent.MOUSE_RELEASED,
+                new EventHandler<>() {
+                    @Override
+                    public void handle(MouseEvent release) {
+                        scene.removeEventFilter(MouseEvent.MOUSE_DRAGGED, drags);
+                        scene.removeEventFilter(MouseEvent.MOUSE_RELEASED, this);
+                        let(unit, release);
+                        release.consume();
+                    }
+                });
         event.consume();
     }
 
@@ -168,6 +183,7 @@ final class ShelfPane extends VBox {
         carried = carried || far > CARRIED;
         Optional<Point2> under = drawing.placeUnder(event.getSceneX(), event.getSceneY());
         drawing.showGhost(carried ? under.map(at -> ghost(unit, at)).orElse(null) : null);
+        event.consume();
     }
 
     private static Bounds2 ghost(ShelfUnit unit, Point2 at) {
@@ -177,10 +193,24 @@ final class ShelfPane extends VBox {
     }
 
     private void let(ShelfUnit unit, MouseEvent event) {
+        System.out.println(
+                "DEBUG let "
+                        + carried
+                        + " "
+                        + event.getSceneX()
+                        + " "
+                        + event.getSceneY()
+                        + " "
+                        + drawing.placeUnder(event.getSceneX(), event.getSceneY()));
         drawing.showGhost(null);
-        if (!carried) {
+        boolean far =
+                Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY) > CARRIED;
+        if (!carried && !far) {
             add(unit);
             return;
+        }
+        if (!carried) {
+            return; // taken back by Escape
         }
         carried = false;
         drawing.placeUnder(event.getSceneX(), event.getSceneY())

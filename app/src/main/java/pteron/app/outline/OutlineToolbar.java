@@ -27,51 +27,55 @@ final class OutlineToolbar {
         tools.item(more, "roof edge with drip", OutlineTools::withDripEdge);
         OutlineHandle handle = OutlineHandle.of(tools.selected());
         int corner = OutlineHandle.arrivesAt(tools.selected());
-        boolean none = corner < 1;
-        List<Control> shaping =
-                List.of(
-                        Toolbox.explained(
-                                tools.button(
-                                        "add-corner",
-                                        "New corner",
-                                        plan -> OutlineTools.withCorner(plan, corner)),
-                                "One more corner in the middle of the chosen line",
-                                !none),
-                        Toolbox.explained(
-                                tools.button(
-                                        "drop-corner",
-                                        "Remove corner",
-                                        plan -> OutlineTools.without(plan, handle)),
-                                "Take the chosen corner or spot away   Delete",
-                                handle.corner() >= 1),
-                        Toolbox.explained(
-                                tools.button(
-                                        "straight",
-                                        "Straight",
-                                        plan -> OutlineTools.straight(plan, corner)),
-                                "Make the chosen line straight",
-                                !none),
-                        Toolbox.explained(
-                                tools.button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
-                                "Make the chosen line a gentle arc; drag its spot",
-                                !none),
-                        Toolbox.explained(
-                                tools.button(
-                                        "batten",
-                                        "Batten",
-                                        plan -> OutlineTools.batten(plan, corner)),
-                                "Make the chosen line a strip of wood bent through spots",
-                                !none),
-                        Toolbox.explained(
-                                tools.button(
-                                        "spot",
-                                        "New spot",
-                                        plan -> OutlineTools.withSpot(plan, corner)),
-                                "One more spot on the chosen line, which stays as it is",
-                                !none));
+        List<Control> shaping = new ArrayList<>(corners(tools, handle, corner));
+        shaping.addAll(lines(tools, corner));
         List<Node> all = new ArrayList<>(List.of(start, more));
         all.addAll(shaping);
         all.add(tools.table(UprightsPane.KEY, "Uprights"));
         return all;
+    }
+
+    private static List<Control> corners(Toolbox tools, OutlineHandle handle, int corner) {
+        boolean none = corner < 1;
+        return List.of(
+                Toolbox.explained(
+                        tools.button(
+                                "add-corner",
+                                "New corner",
+                                plan -> OutlineTools.withCorner(plan, corner)),
+                        "One more corner in the middle of the chosen line",
+                        !none),
+                Toolbox.explained(
+                        tools.button(
+                                "drop-corner",
+                                "Remove corner",
+                                plan -> OutlineTools.without(plan, handle)),
+                        "Take the chosen corner or spot away   Delete",
+                        handle.corner() >= 1));
+    }
+
+    private static List<Control> lines(Toolbox tools, int corner) {
+        boolean none = corner < 1;
+        return List.of(
+                Toolbox.explained(
+                        tools.button(
+                                "straight",
+                                "Straight",
+                                plan -> OutlineTools.straight(plan, corner)),
+                        "Make the chosen line straight",
+                        !none),
+                Toolbox.explained(
+                        tools.button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
+                        "Make the chosen line a gentle arc; drag its spot",
+                        !none),
+                Toolbox.explained(
+                        tools.button("batten", "Batten", plan -> OutlineTools.batten(plan, corner)),
+                        "Make the chosen line a strip of wood bent through spots",
+                        !none),
+                Toolbox.explained(
+                        tools.button(
+                                "spot", "New spot", plan -> OutlineTools.withSpot(plan, corner)),
+                        "One more spot on the chosen line, which stays as it is",
+                        !none));
     }
 }

@@ -16,6 +16,7 @@ import pteron.core.outline.UprightSetting;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.words.RefusalWords;
 
 /** The uprights under the outline for any spacing, and the outline at one place: what is marked on the bar. */
 final class UprightsPane extends ScrollPane {
@@ -34,9 +35,9 @@ final class UprightsPane extends ScrollPane {
                     "bevel");
 
     private final Workbench bench;
-    private final TextField spacing = field("uprights-spacing");
-    private final TextField thickness = field("uprights-thickness");
-    private final TextField place = field("uprights-place");
+    private final TextField spacing = field("uprights-spacing", "Uprights every");
+    private final TextField thickness = field("uprights-thickness", "Thickness of the uprights");
+    private final TextField place = field("uprights-place", "One place behind the front");
     private final Label there = new Label();
     private final Label refused = new Label();
     private final GridPane grid = new GridPane();
@@ -68,9 +69,10 @@ final class UprightsPane extends ScrollPane {
         Cells.whileOpen(bench, KEY, this::refresh);
     }
 
-    private static TextField field(String id) {
+    private static TextField field(String id, String words) {
         TextField field = new TextField();
         field.setId(id);
+        field.setAccessibleText(words);
         field.setPrefWidth(110);
         return field;
     }
@@ -101,13 +103,15 @@ final class UprightsPane extends ScrollPane {
         refused.getStyleClass().setAll("label");
         attempt(this::rows);
         attempt(this::there);
+        Cells.whole(grid);
+        there.setMinWidth(USE_PREF_SIZE);
     }
 
     private void attempt(Consumer<Outline> step) {
         try {
             step.accept(bench.document().model().outline());
         } catch (IllegalArgumentException e) {
-            refused.setText(e.getMessage());
+            refused.setText(RefusalWords.of(e, bench.units()));
             refused.getStyleClass().setAll("label", "refused");
         }
     }

@@ -51,20 +51,24 @@ final class Sketch extends Canvas {
                 g.closePath();
                 g.stroke();
             }
-            case "arc" ->
-                    g.strokeArc(
-                            n.get(0) - n.get(2),
-                            n.get(1) - n.get(2),
-                            2 * n.get(2),
-                            2 * n.get(2),
-                            n.get(3),
-                            n.get(4),
-                            ArcType.OPEN);
+            case "arc" -> arc(g, n);
             default -> {
                 g.setFill(palette.choice());
                 g.fillText(stroke.words(), n.get(0), n.get(1));
             }
         }
+    }
+
+    private static void arc(GraphicsContext g, List<Double> n) {
+        double radius = n.get(2);
+        g.strokeArc(
+                n.get(0) - radius,
+                n.get(1) - radius,
+                2 * radius,
+                2 * radius,
+                n.get(3),
+                n.get(4),
+                ArcType.OPEN);
     }
 
     private static void path(GraphicsContext g, List<Double> n) {

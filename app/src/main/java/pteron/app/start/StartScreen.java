@@ -14,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -169,6 +170,7 @@ public final class StartScreen extends BorderPane {
 
     private static Label heading(String title) {
         Label heading = new Label(title);
+        heading.setMinWidth(USE_PREF_SIZE);
         heading.getStyleClass().add("start-section");
         return heading;
     }
@@ -180,7 +182,7 @@ public final class StartScreen extends BorderPane {
         name.setPrefColumnCount(18);
         name.setAccessibleText("Name of the plan");
         name.textProperty().subscribe(text -> beginning.rename(text));
-        HBox head = new HBox(12, heading("3  The new plan"), name);
+        FlowPane head = new FlowPane(12, 2, heading("3  The new plan"), name);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("start-preview-head");
         drawing.setId("start-drawing");

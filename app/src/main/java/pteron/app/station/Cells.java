@@ -2,8 +2,11 @@ package pteron.app.station;
 
 import java.util.List;
 import java.util.Locale;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 
 /** Cells that tables are made of, and the moment at which a table is worth filling. */
@@ -37,7 +40,20 @@ public final class Cells {
     public static void heads(GridPane grid, List<String> heads) {
         grid.getChildren().clear();
         for (int i = 0; i < heads.size(); i++) {
-            grid.add(quiet(heads.get(i)), i, 0);
+            Label head = quiet(heads.get(i));
+            head.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(head, i, 0);
+        }
+    }
+
+    /** Lets no words of a table be cut off: the table scrolls where there is no room for them. */
+    public static void whole(Pane table) {
+        for (Node node : table.getChildren()) {
+            if (node instanceof Labeled labeled && !labeled.isWrapText()) {
+                labeled.setMinWidth(Region.USE_PREF_SIZE);
+            } else if (node instanceof Pane inner) {
+                whole(inner);
+            }
         }
     }
 

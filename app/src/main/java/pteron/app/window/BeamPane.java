@@ -141,21 +141,7 @@ final class BeamPane extends Pane {
                 new double[] {x, x - 11, x + 11},
                 new double[] {BEAM_Y - 1, BEAM_Y - 20, BEAM_Y - 20},
                 3);
-        double y = model.balance().centre().y();
-        UnitSystem units = bench.units();
-        String side =
-                Math.abs(y) < Tolerance.PENCIL.lengthMm()
-                        ? "in the middle"
-                        : Quantity.mm(Math.rint(Math.abs(y))).text(units)
-                                + (y < 0 ? " left" : " right")
-                                + " of the middle";
-        String text =
-                "weight sits %s %s the front, %s"
-                        .formatted(
-                                Quantity.mm(Math.rint(Math.abs(model.balance().centre().x())))
-                                        .text(units),
-                                model.balance().centre().x() < 0 ? "ahead of" : "from",
-                                side);
+        String text = where(model);
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.LEFT);
         Font font = letters("Overpass", 13);
@@ -170,5 +156,22 @@ final class BeamPane extends Pane {
                 text,
                 Math.clamp(from, 0, Math.max(0, getWidth() - wide)),
                 beside ? BEAM_Y - 13 : BEAM_Y - 31);
+    }
+
+    /** {@return where the weight sits, in words} */
+    private String where(BoxModel model) {
+        double y = model.balance().centre().y();
+        UnitSystem units = bench.units();
+        String side =
+                Math.abs(y) < Tolerance.PENCIL.lengthMm()
+                        ? "in the middle"
+                        : Quantity.mm(Math.rint(Math.abs(y))).text(units)
+                                + (y < 0 ? " left" : " right")
+                                + " of the middle";
+        return "weight sits %s %s the front, %s"
+                .formatted(
+                        Quantity.mm(Math.rint(Math.abs(model.balance().centre().x()))).text(units),
+                        model.balance().centre().x() < 0 ? "ahead of" : "from",
+                        side);
     }
 }

@@ -29,13 +29,7 @@ final class RoutePane extends VBox {
     RoutePane(Workbench bench) {
         this.bench = bench;
         getStyleClass().add("route");
-        stopsBox.getStyleClass().add("route-stops");
-        ScrollPane scroll = new ScrollPane(stopsBox);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("plain-scroll");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
+        getChildren().add(scrolled());
         Letters.wide(this, 204, bench.lettersProperty());
         for (Station station : Route.stations()) {
             Stop stop = new Stop(station);
@@ -46,6 +40,16 @@ final class RoutePane extends VBox {
         bench.cutting().cuttingProperty().subscribe(cutting -> update());
         bench.stationProperty()
                 .subscribe(chosen -> stops.forEach((s, stop) -> stop.choose(s.equals(chosen))));
+    }
+
+    private ScrollPane scrolled() {
+        stopsBox.getStyleClass().add("route-stops");
+        ScrollPane scroll = new ScrollPane(stopsBox);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        return scroll;
     }
 
     private void update() {
@@ -85,6 +89,10 @@ final class RoutePane extends VBox {
             StackPane rail = new StackPane(dot);
             rail.getStyleClass().add("rail");
             getChildren().addAll(rail, words, margin);
+            canBePressed(station);
+        }
+
+        private void canBePressed(Station station) {
             setFocusTraversable(true);
             setAccessibleRole(AccessibleRole.BUTTON);
             setAccessibleText(station.label());

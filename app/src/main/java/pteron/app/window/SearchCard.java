@@ -83,6 +83,12 @@ final class SearchCard extends VBox {
             String words = figure.name() + "  " + figure.quantity().text(bench.units());
             all.add(new Hit(words, "working", () -> bench.workingProperty().set(figure.key())));
         }
+        stuff(bench, model);
+        help(commands);
+    }
+
+    /** Members and materials. */
+    private void stuff(Workbench bench, BoxModel model) {
         for (Member member : model.members()) {
             String words =
                     member.name() + "  " + LengthText.format(member.lengthMm(), bench.units());
@@ -91,6 +97,9 @@ final class SearchCard extends VBox {
         for (Material material : model.library().all()) {
             all.add(new Hit(material.name(), "material", () -> bench.showMaterial(material.id())));
         }
+    }
+
+    private void help(Commands commands) {
         for (Topic word : HelpTexts.words()) {
             all.add(new Hit(word.title(), "word of the trade", () -> commands.word(word.title())));
         }

@@ -2,11 +2,13 @@ package pteron.app.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.TreeSet;
 import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -17,8 +19,12 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.route.ScreenRoute;
 import pteron.app.style.Theme;
 import pteron.core.model.Route;
@@ -28,7 +34,7 @@ import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /** Every screen at three sizes, in both themes and units: no words cut off or over each other, every control named. */
-class ScreensTest extends DesktopRobot {
+class ScreensTest {
 
     /** How far words may reach into each other's boxes: what letters leave blank (pixels). */
     private static final double BLANK = 3;
@@ -37,38 +43,46 @@ class ScreensTest extends DesktopRobot {
     private static final List<String> MAY_BE_SHORT = List.of("plan-purpose");
 
     private final TreeSet<String> faults = new TreeSet<>();
+    private AppWindow window;
+
+    @TempDir static Path settings;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        System.setProperty("pteron.settings", settings.toString());
+        System.setProperty("pteron.data", settings.resolve("data").toString());
+        FxToolkit.registerPrimaryStage();
+    }
+
+    private static void onScreen(Runnable act) {
+        WaitForAsyncUtils.waitForAsyncFx(60_000, act::run);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
 
     @ParameterizedTest
     @CsvSource({"1000,700", "1280,800", "1920,1080"})
     void nothingIsCutOff_orOverlaps(int wide, int high) {
-        robot.interact(
-                () -> {
-                    Stage stage = (Stage) window.scene().getWindow();
-                    stage.setWidth(wide);
-                    stage.setHeight(high);
-                });
-        settle();
+        // not shown: the toolkit's own screen is smaller than the largest of them
+        onScreen(() -> window = new AppWindow(new Stage(), wide, high));
         for (Theme theme : Theme.values()) {
             for (UnitSystem units : UnitSystem.values()) {
-                robot.interact(() -> show(Demos.wagtail().withUnits(units), theme));
+                onScreen(() -> show(Demos.wagtail().withUnits(units), theme));
                 for (Station station : Route.stations()) {
                     for (String side : List.of("chosen", "findings", "inputs", "figures")) {
-                        robot.interact(() -> visit(station, "", side));
-                        settle();
+                        onScreen(() -> visit(station, "", side));
                         look("%s %s %s %s".formatted(station.key(), side, theme, units));
                     }
                 }
                 for (String table : ScreenRoute.tables()) {
                     Station station = ScreenRoute.withTable(table).orElseThrow();
-                    robot.interact(() -> visit(station, table, "findings"));
-                    settle();
+                    onScreen(() -> visit(station, table, "findings"));
                     look("%s %s %s".formatted(table, theme, units));
                 }
             }
         }
-        robot.interact(window::showStart);
-        settle();
+        onScreen(window::showStart);
         look("start");
+        onScreen(window::dispose);
         assertThat(faults).as("%d × %d", wide, high).isEmpty();
     }
 
@@ -84,11 +98,14 @@ class ScreensTest extends DesktopRobot {
     }
 
     private void look(String screen) {
-        robot.interact(
+        onScreen(
                 () -> {
                     Parent root = window.scene().getRoot();
-                    root.applyCss();
-                    root.layout();
+                    for (int i = 0; i < 3; i++) {
+                        root.applyCss();
+                        root.resize(window.scene().getWidth(), window.scene().getHeight());
+                        root.layout();
+                    }
                     List<Text> texts = new ArrayList<>();
                     collect(root, texts);
                     texts.forEach(text -> cut(text, screen));
@@ -161,27 +178,33 @@ class ScreensTest extends DesktopRobot {
         return null;
     }
 
-    /** Words that a scroll pane has out of sight lie over nothing. */
-    private static boolean isSeen(Text text) {
+    /** {@return what can be seen of words: panes that scroll cut them off} */
+    private static Rectangle2D seen(Text text) {
+        Bounds own = text.localToScene(text.getLayoutBounds());
+        double left = own.getMinX();
+        double right = own.getMaxX();
+        double top = own.getMinY();
+        double bottom = own.getMaxY();
         for (Node at = text; at != null; at = at.getParent()) {
-            boolean clips = at instanceof ScrollPane || at instanceof ListView;
-            if (clips) {
+            if (at instanceof ScrollPane || at instanceof ListView) {
                 Bounds pane = at.localToScene(at.getLayoutBounds());
-                Bounds own = text.localToScene(text.getLayoutBounds());
-                if (!pane.contains(own.getCenterX(), own.getCenterY())) {
-                    return false;
-                }
+                left = Math.max(left, pane.getMinX());
+                right = Math.min(right, pane.getMaxX());
+                top = Math.max(top, pane.getMinY());
+                bottom = Math.min(bottom, pane.getMaxY());
             }
         }
-        return true;
+        return right > left && bottom > top
+                ? new Rectangle2D(left, top, right - left, bottom - top)
+                : Rectangle2D.EMPTY;
     }
 
     private void overlaps(List<Text> texts, String screen) {
-        List<Text> seen = texts.stream().filter(ScreensTest::isSeen).toList();
-        for (int i = 0; i < seen.size(); i++) {
-            Bounds one = seen.get(i).localToScene(seen.get(i).getLayoutBounds());
-            for (int j = i + 1; j < seen.size(); j++) {
-                Bounds other = seen.get(j).localToScene(seen.get(j).getLayoutBounds());
+        List<Rectangle2D> rooms = texts.stream().map(ScreensTest::seen).toList();
+        for (int i = 0; i < texts.size(); i++) {
+            Rectangle2D one = rooms.get(i);
+            for (int j = i + 1; j < texts.size(); j++) {
+                Rectangle2D other = rooms.get(j);
                 double wide =
                         Math.min(one.getMaxX(), other.getMaxX())
                                 - Math.max(one.getMinX(), other.getMinX());
@@ -192,7 +215,9 @@ class ScreensTest extends DesktopRobot {
                     faults.add(
                             "%s: “%s” over “%s”"
                                     .formatted(
-                                            screen, seen.get(i).getText(), seen.get(j).getText()));
+                                            screen,
+                                            texts.get(i).getText(),
+                                            texts.get(j).getText()));
                 }
             }
         }

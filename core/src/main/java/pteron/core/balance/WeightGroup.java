@@ -38,9 +38,9 @@ public record WeightGroup(String name, double massKg, Point3 place) {
     /** Members, sheets, foam and layers go with their wall; the first word of their name is its id. */
     private static String name(Part part) {
         return switch (part.group()) {
-            case CARRIER -> "carrier";
+            case CARRIER -> "bare carrier";
             case OPENINGS -> part.name();
-            case SEALING -> "sealing";
+            case SEALING -> "sealant and tape";
             case FRAME, SHEETS, FOAM, LAYERS, AREAS -> part.name().split("[ ,]")[0];
         };
     }

@@ -31,20 +31,19 @@ final class CutTable implements PaperTable {
                 shares,
                 List.of("pieces × length", "section", "start cut", "end cut", "rip", "which"));
         for (CutGroup group : CutGroup.of(job.model().members())) {
-            Member member = group.first();
-            pages.row(
-                    false,
-                    shares,
-                    List.of(
-                            group.count()
-                                    + " × "
-                                    + LengthText.format(member.lengthMm(), job.units()),
-                            section(job, member),
-                            angles(member.startCut()),
-                            angles(member.endCut()),
-                            PaperText.angle(member.ripDegrees()),
-                            group.names()));
+            pages.row(false, shares, cells(job, group));
         }
+    }
+
+    private static List<String> cells(Job job, CutGroup group) {
+        Member member = group.first();
+        return List.of(
+                group.count() + " × " + LengthText.format(member.lengthMm(), job.units()),
+                section(job, member),
+                angles(member.startCut()),
+                angles(member.endCut()),
+                PaperText.angle(member.ripDegrees()),
+                group.names());
     }
 
     private static String section(Job job, Member member) {

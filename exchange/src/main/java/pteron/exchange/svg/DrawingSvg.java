@@ -46,27 +46,29 @@ public final class DrawingSvg {
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"%s %s %s %s\" width=\"%smm\" height=\"%smm\">",
                 b.fromU() - left, -b.toV() - top, wide, high, wide / 10, high / 10);
         line("<title>%s</title>", escaped(drawing.view().title()));
-        for (Shape shape : drawing.shapes()) {
-            switch (shape) {
-                case Shape.Area area -> area(area);
-                case Shape.Line one -> polyline(one);
-                case Shape.Disc disc ->
-                        line(
-                                "<circle cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"%s\"/>",
-                                disc.middle().u(),
-                                -disc.middle().v(),
-                                disc.radiusMm(),
-                                fill(disc.matter()));
-                case Shape.Label label -> label(label);
-                case Shape.Mark mark ->
-                        line(
-                                "<circle cx=\"%s\" cy=\"%s\" r=\"25\" fill=\"none\" stroke=\"#0A6A7A\" stroke-width=\"8\"/>",
-                                mark.at().u(), -mark.at().v());
-            }
-        }
+        drawing.shapes().forEach(this::shape);
         drawing.dimensions().forEach(this::dimension);
         line("</svg>");
         return out.toString();
+    }
+
+    private void shape(Shape shape) {
+        switch (shape) {
+            case Shape.Area area -> area(area);
+            case Shape.Line one -> polyline(one);
+            case Shape.Disc disc ->
+                    line(
+                            "<circle cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"%s\"/>",
+                            disc.middle().u(),
+                            -disc.middle().v(),
+                            disc.radiusMm(),
+                            fill(disc.matter()));
+            case Shape.Label label -> label(label);
+            case Shape.Mark mark ->
+                    line(
+                            "<circle cx=\"%s\" cy=\"%s\" r=\"25\" fill=\"none\" stroke=\"#0A6A7A\" stroke-width=\"8\"/>",
+                            mark.at().u(), -mark.at().v());
+        }
     }
 
     private void line(String format, Object... values) {
