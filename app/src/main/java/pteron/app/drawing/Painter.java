@@ -267,6 +267,13 @@ final class Painter {
             upward(label.text(), at.getX(), at.getY());
             return;
         }
+        if (label.kind() == Shape.Label.Kind.NUMBER) {
+            context.setFill(palette.paper());
+            context.fillOval(at.getX() - HIGH / 2, at.getY() - HIGH / 2, HIGH, HIGH);
+            context.setFill(palette.choice());
+            context.fillText(label.text(), at.getX(), at.getY());
+            return;
+        }
         if (label.kind() == Shape.Label.Kind.WEIGHT || label.kind() == Shape.Label.Kind.USE) {
             context.setFill(palette.paper().deriveColor(0, 1, 1, 0.75));
             context.fillRect(at.getX() - wide / 2 - 2, at.getY() - HIGH / 2, wide + 4, HIGH);

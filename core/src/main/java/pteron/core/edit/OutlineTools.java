@@ -219,7 +219,7 @@ public final class OutlineTools {
         List<OutlinePoint> outline = plan.box().outline();
         if (radiusMm > 0 && (corner == 0 || corner == outline.size() - 1)) {
             throw new IllegalArgumentException(
-                    "corner %d stands on the deck and stays sharp: round one above it"
+                    "corner [%d] stands on the deck and stays sharp: round one above it"
                             .formatted(corner + 1));
         }
         boolean curved =
@@ -228,7 +228,7 @@ public final class OutlineTools {
                                 && outline.get(corner + 1).link() instanceof Straight);
         if (curved) {
             throw new IllegalArgumentException(
-                    "a curve meets corner %d, so it cannot be rounded: make both its lines straight first"
+                    "a curve meets corner [%d], so it cannot be rounded: make both its lines straight first"
                             .formatted(corner + 1));
         }
         return plan.withBox(plan.box().withPoint(corner, outline.get(corner).withFillet(radiusMm)));

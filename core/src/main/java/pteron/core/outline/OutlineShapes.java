@@ -22,7 +22,7 @@ final class OutlineShapes {
     private static final double REACH_MM = 60;
 
     /** How far the number of a corner stands from it (mm). */
-    private static final double NUMBER_MM = 90;
+    private static final double NUMBER_MM = 110;
 
     private final Canvas canvas;
     private final BoxPlan plan;
@@ -84,11 +84,11 @@ final class OutlineShapes {
         }
     }
 
-    /** The number that findings and inputs call a corner by, on the side of the box's middle. */
+    /** The number that findings and inputs call a corner by, outside of the box. */
     private void number(int index, Point2 corner) {
         Point2 middle = at(outline.shape().bounds().middle());
-        double u = corner.u() + Math.copySign(NUMBER_MM, middle.u() - corner.u());
-        double v = corner.v() + Math.copySign(NUMBER_MM, middle.v() - corner.v());
+        double u = corner.u() - Math.copySign(NUMBER_MM, middle.u() - corner.u());
+        double v = corner.v() - Math.copySign(NUMBER_MM, middle.v() - corner.v());
         canvas.add(
                 new Shape.Label(
                         new Point2(u, v),

@@ -96,10 +96,10 @@ class ToolsTest {
     @Test
     void whatCannotBeRounded_saysSo() {
         assertThatThrownBy(() -> OutlineTools.rounded(SQUARE, 0, 100))
-                .hasMessageContaining("corner 1 stands on the deck");
+                .hasMessageContaining("corner [1] stands on the deck");
         BoxPlan arc = OutlineTools.arc(SQUARE, 2);
         assertThatThrownBy(() -> OutlineTools.rounded(arc, 1, 100))
-                .hasMessageContaining("a curve meets corner 2");
+                .hasMessageContaining("a curve meets corner [2]");
         assertThat(OutlineTools.rounded(SQUARE, 1, 100).box().outline().get(1).filletMm())
                 .isEqualTo(100);
     }
