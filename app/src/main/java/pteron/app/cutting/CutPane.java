@@ -153,6 +153,8 @@ public final class CutPane extends ScrollPane {
         strip.getChildren().addAll(rest, trim(bar, trim));
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox row = new HBox(8, stock, strip);
+        row.getStyleClass().add("bar-row");
+        row.setUserData(count);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

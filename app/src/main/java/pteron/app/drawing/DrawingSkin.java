@@ -40,6 +40,12 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
 
+    /** What lies over what: the less the nearer. */
+    private static final double FIGURES = -2;
+
+    private static final double HANDLES = -1;
+    private static final double LINES = 0;
+
     /** How wide a line can be clicked (pixels). */
     private static final double LINE_REACH = 11;
 
@@ -114,33 +120,42 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                         .map(Node::getId)
                         .findFirst()
                         .orElse("");
+        List<Grip> grips = drawing == null ? List.of() : drawing.grips();
+        List<Node> kept = new ArrayList<>(grips.stream().map(this::handleOf).toList());
+        kept.add(ghost);
         figures.clear();
-        overlay.getChildren().clear();
+        // a handle that is being dragged must not leave the scene, not even to come back: the drag
+        // would be lost
+        overlay.getChildren().removeIf(node -> !kept.contains(node));
+        kept.removeAll(overlay.getChildren());
+        overlay.getChildren().addAll(kept);
         if (drawing == null) {
             return;
         }
         UnitSystem units = getSkinnable().unitsProperty().get();
-        drawing.grips().forEach(this::add);
         for (Dimension dimension : drawing.dimensions()) {
             DimensionNode node =
                     new DimensionNode(
                             dimension, units, behavior::type, drawing.view() == View.SECTION);
+            node.setViewOrder(FIGURES);
             figures.add(node);
             overlay.getChildren().add(node);
         }
         overlay.getChildren().stream()
                 .filter(node -> !focused.isEmpty() && focused.equals(node.getId()))
+                .filter(node -> !node.isFocused())
                 .findFirst()
                 .ifPresent(Node::requestFocus);
         getSkinnable().requestLayout();
     }
 
-    /** A handle that is being dragged must stay the same node. */
-    private void add(Grip grip) {
+    private Shape handleOf(Grip grip) {
         Shape handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
         handle.setId("grip-" + grip.part());
         handle.setUserData(grip);
-        overlay.getChildren().add(handle);
+        // corners lie over lines, figures over both
+        handle.setViewOrder(grip.kind() == Grip.Kind.LINE ? LINES : HANDLES);
+        return handle;
     }
 
     private String name(Grip grip) {
@@ -263,9 +278,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             ghost.setY(transform.y(area.toV()));
             ghost.setWidth(area.width() * transform.scale());
             ghost.setHeight(area.height() * transform.scale());
-            if (!overlay.getChildren().contains(ghost)) {
-                overlay.getChildren().add(ghost);
-            }
         }
     }
 

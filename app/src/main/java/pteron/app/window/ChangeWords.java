@@ -35,6 +35,9 @@ final class ChangeWords {
         BoxModel before = change.before();
         BoxModel after = change.after();
         UnitSystem units = after.plan().units();
+        if (before.plan().withUnits(units).equals(after.plan())) {
+            return units == UnitSystem.METRIC ? "lengths in mm" : "lengths in feet and inches";
+        }
         List<String> words = new ArrayList<>();
         mass("", after.balance().massKg() - before.balance().massKg(), units, words);
         Support front = after.carrier().front();
@@ -44,8 +47,12 @@ final class ChangeWords {
         }
         long stops = stops(after) - stops(before);
         if (stops != 0) {
-            String what = Math.abs(stops) == 1 ? " that stops the job" : " that stop the job";
-            words.add((stops > 0 ? "+" : "−") + Math.abs(stops) + what);
+            words.add(
+                    "%d stop%s %s"
+                            .formatted(
+                                    Math.abs(stops),
+                                    Math.abs(stops) == 1 ? "" : "s",
+                                    stops > 0 ? "more" : "less"));
         }
         return words.isEmpty() ? change.words() : String.join(", ", words);
     }

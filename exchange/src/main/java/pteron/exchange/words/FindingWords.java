@@ -9,6 +9,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.station.StationWords;
 
@@ -55,6 +56,10 @@ public final class FindingWords {
     /** {@return demand against limit with their units} */
     public static String measure(Finding finding, UnitSystem units) {
         Limit limit = finding.limit();
+        boolean none = limit.side() == Limit.Side.AT_MOST && limit.quantity().value() == 0;
+        if (none && finding.demand().unit() != Unit.COUNT) {
+            return finding.demand().text(units) + " too much";
+        }
         String bound = limit.quantity().text(units);
         String joint = limit.side() == Limit.Side.AT_MOST ? " of at most " : " of at least ";
         return finding.demand().text(units) + joint + bound;

@@ -161,7 +161,11 @@ class ExportsTest {
         byte[] bytes = ReportPdf.bytes(new Job(model, cutting), Paper.A4);
         try (PDDocument document = Loader.loadPDF(bytes)) {
             PDRectangle first = document.getPage(0).getMediaBox();
-            assertThat(first.getWidth()).isCloseTo(PDRectangle.A4.getHeight(), within(0.1f));
+            assertThat(first.getHeight()).isCloseTo(PDRectangle.A4.getHeight(), within(0.1f));
+            // the summary comes first, what the saw needs next, drawings lie on pages of their own
+            assertThat(new PDFTextStripper().getText(document).indexOf("Cut list"))
+                    .isLessThan(
+                            new PDFTextStripper().getText(document).indexOf("seen from outside"));
             // joined letters are taken apart again, thin spaces become plain ones
             String text =
                     Normalizer.normalize(
@@ -228,7 +232,7 @@ class ExportsTest {
         try (PDDocument document =
                 Loader.loadPDF(ReportPdf.bytes(new Job(inches, cutting), Paper.LETTER))) {
             assertThat(document.getPage(0).getMediaBox().getHeight())
-                    .isCloseTo(PDRectangle.LETTER.getWidth(), within(0.1f));
+                    .isCloseTo(PDRectangle.LETTER.getHeight(), within(0.1f));
             assertThat(new PDFTextStripper().getText(document))
                     .contains("14′ 1 5⁄16″")
                     .doesNotContain("?");
