@@ -1,5 +1,6 @@
 package pteron.app.document;
 
+import java.util.List;
 import pteron.core.field.PlanDifference;
 import pteron.core.model.BoxModel;
 
@@ -23,8 +24,22 @@ public record Change(BoxModel before, BoxModel after, Way way) {
 
     /** {@return what differs in the plan, in a line} */
     public String words() {
-        return way == Way.TAKEN_BACK
-                ? PlanDifference.text(after.plan(), before.plan())
-                : PlanDifference.text(before.plan(), after.plan());
+        return PlanDifference.text(from().plan(), to().plan());
+    }
+
+    /** {@return the first thing that differs, and how many more} */
+    public String shortWords() {
+        List<String> lines = PlanDifference.lines(from().plan(), to().plan());
+        return lines.size() < 2
+                ? words()
+                : "%s and %d more".formatted(lines.getFirst(), lines.size() - 1);
+    }
+
+    private BoxModel from() {
+        return way == Way.TAKEN_BACK ? after : before;
+    }
+
+    private BoxModel to() {
+        return way == Way.TAKEN_BACK ? before : after;
     }
 }

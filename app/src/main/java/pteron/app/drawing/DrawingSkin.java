@@ -97,6 +97,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
         control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
         control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
+        control.setOnContextMenuRequested(
+                event -> showMenu(event.getScreenX(), event.getScreenY()));
     }
 
     @Override

@@ -52,9 +52,13 @@ public final class ChosenPane extends ScrollPane {
         rows.getChildren().clear();
         shown.clear();
         if (fields.isEmpty()) {
+            String part = bench.selectedProperty().get();
             Label none =
                     Cells.quiet(
-                            "Nothing is chosen. Click a part in the drawing: its sizes stand here and can be typed.");
+                            part.isEmpty()
+                                    ? "Nothing is chosen. Click a part in the drawing: its sizes stand here and can be typed."
+                                    : part
+                                            + ": no size of it is typed here; it follows from the plan. Frame shows it with its cuts.");
             none.setWrapText(true);
             rows.getChildren().add(none);
         }

@@ -18,6 +18,7 @@ import pteron.core.drawing.View;
 import pteron.core.edit.Cures;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
+import pteron.core.figure.Verdict;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Named;
@@ -92,7 +93,7 @@ public final class FindingsPane extends VBox {
         VBox words = new VBox(2, headline, place);
         if (finding.margin() > 0 && finding.severity() != Severity.NOTE) {
             MarginBar bar = new MarginBar(96, 11);
-            bar.set(finding.margin());
+            bar.set(finding.margin(), Verdict.of(finding.severity()));
             Label margin = new Label(FindingWords.margin(finding));
             margin.getStyleClass().add("mono");
             margin.setMinWidth(USE_PREF_SIZE);

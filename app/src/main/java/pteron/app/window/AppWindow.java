@@ -302,6 +302,8 @@ public final class AppWindow implements PlanWindow, WindowLook {
         inside.getStylesheets().setAll(scene.getStylesheets());
         window.setTitle("Reckoner - Pteron");
         window.initOwner(stage);
+        window.setX(stage.getX() + 60);
+        window.setY(stage.getY() + 60);
         window.setScene(inside);
         window.show();
     }

@@ -128,7 +128,7 @@ final class BeamPane extends Pane {
         g.fillText(support.name(), at, y);
         g.setFill(palette.ink());
         g.setFont(letters("Overpass Mono", 13));
-        g.fillText(support.load(), at, y + 17);
+        g.fillText(support.load(), at, y + 17 * Letters.widthOf(1, bench.lettersProperty().get()));
     }
 
     private Font letters(String family, double usual) {

@@ -26,8 +26,8 @@ final class ChangeWords {
     static String of(Change change) {
         return switch (change.way()) {
             case EDITED -> differences(change);
-            case TAKEN_BACK -> "taken back: " + change.words();
-            case DONE_AGAIN -> "done again: " + change.words();
+            case TAKEN_BACK -> "taken back: " + change.shortWords();
+            case DONE_AGAIN -> "done again: " + change.shortWords();
         };
     }
 
@@ -54,7 +54,7 @@ final class ChangeWords {
                                     Math.abs(stops) == 1 ? "" : "s",
                                     stops > 0 ? "more" : "less"));
         }
-        return words.isEmpty() ? change.words() : String.join(", ", words);
+        return words.isEmpty() ? change.shortWords() : String.join(", ", words);
     }
 
     private static long stops(BoxModel model) {

@@ -27,6 +27,8 @@ import pteron.core.vehicle.Trailer;
 /** The foot: mass against rating, the beam, the share on the coupler. */
 final class FootPane extends BorderPane {
 
+    private static final double TWO_LINES = 34;
+
     private final Workbench bench;
     private final Label mass = new Label();
     private final Label rating = new Label();
@@ -62,7 +64,13 @@ final class FootPane extends BorderPane {
         advice.getStyleClass().add("quiet");
         advice.setWrapText(true);
         advice.setId("foot-words");
-        advice.setMinHeight(0);
+        bench.lettersProperty()
+                .subscribe(
+                        scale -> {
+                            // two lines are kept, so that telling something moves nothing
+                            advice.setMinHeight(TWO_LINES * scale.doubleValue());
+                            advice.setMaxHeight(TWO_LINES * scale.doubleValue());
+                        });
         silence.setOnFinished(event -> quiet());
         quiet();
         bench.document().changeProperty().subscribe(this::tell);

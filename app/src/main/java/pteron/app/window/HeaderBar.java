@@ -164,7 +164,7 @@ final class HeaderBar extends HBox {
                                         model.plan().units() == UnitSystem.METRIC
                                                 ? "mm"
                                                 : "ft in"));
-        units.setPrefWidth(58);
+        units.setMinWidth(USE_PREF_SIZE);
         return units;
     }
 

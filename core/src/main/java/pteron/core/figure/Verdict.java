@@ -20,14 +20,18 @@ public enum Verdict {
         return use > 1 ? FAILS : use > CLOSE_FROM ? CLOSE : HOLDS;
     }
 
+    /** {@return the verdict that a finding stands for} */
+    public static Verdict of(Severity severity) {
+        return switch (severity) {
+            case STOPS -> FAILS;
+            case WATCH -> CLOSE;
+            case NOTE -> HOLDS;
+        };
+    }
+
     /** {@return the verdict on demand over capacity and the most serious finding, whichever is worse} */
     public static Verdict of(double use, Optional<Severity> worst) {
-        Verdict found =
-                switch (worst.orElse(Severity.NOTE)) {
-                    case STOPS -> FAILS;
-                    case WATCH -> CLOSE;
-                    case NOTE -> HOLDS;
-                };
+        Verdict found = of(worst.orElse(Severity.NOTE));
         Verdict told = of(use);
         return told.compareTo(found) > 0 ? told : found;
     }

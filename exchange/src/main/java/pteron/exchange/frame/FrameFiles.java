@@ -13,7 +13,7 @@ public final class FrameFiles {
             StationFiles.of(FrameStation.FRAME, FrameFiles.class)
                     .lists(new ShopList("cut-list", job -> CutList.text(job.model())))
                     .views(View.PLAN, View.ROOF)
-                    .tables(new CheckTable(), new CutTable())
+                    .tables(new CutTable(), new CheckTable())
                     .nodes(FrameNodes::add);
 
     private FrameFiles() {}
