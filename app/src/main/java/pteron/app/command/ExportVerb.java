@@ -1,6 +1,9 @@
 package pteron.app.command;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -10,11 +13,17 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import pteron.core.cutting.BarCutting;
+import pteron.core.drawing.Drawing;
+import pteron.core.drawing.View;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.model.Route;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 import pteron.exchange.export.Exports;
+import pteron.exchange.file.WholeFile;
 import pteron.exchange.pdf.Paper;
 
 /** Writes lists and drawings into a folder. */
@@ -33,7 +42,11 @@ final class ExportVerb implements Callable<Integer> {
             description = "folder, made if missing")
     private Path folder;
 
-    @Option(names = "--only", split = ",", paramLabel = "KIND", description = "csv, pdf, json")
+    @Option(
+            names = "--only",
+            split = ",",
+            paramLabel = "KIND",
+            description = "csv, pdf, json; with --view: svg, pdf")
     private Set<String> only = Exports.KINDS;
 
     @Option(
@@ -41,6 +54,12 @@ final class ExportVerb implements Callable<Integer> {
             paramLabel = "PAPER",
             description = "a4 or letter; goes by the plan's units")
     private String paper;
+
+    @Option(
+            names = "--view",
+            paramLabel = "STATION/VIEW",
+            description = "one view alone, such as skins/left, as svg or pdf")
+    private String view;
 
     @Option(names = "--force", description = "write over files that are there already")
     private boolean force;
@@ -52,8 +71,11 @@ final class ExportVerb implements Callable<Integer> {
                 paper != null
                         ? Paper.named(paper)
                         : plan.units() == UnitSystem.METRIC ? Paper.A4 : Paper.LETTER;
-        Exports.Order order = new Exports.Order(folder, only, chosen);
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        if (view != null) {
+            return oneView(model, chosen);
+        }
+        Exports.Order order = new Exports.Order(folder, only, chosen);
         List<Path> there = Exports.alreadyThere(model, order);
         if (!there.isEmpty() && !force) {
             throw new IllegalArgumentException(
@@ -64,5 +86,45 @@ final class ExportVerb implements Callable<Integer> {
         Exports.write(model, cutting, order)
                 .forEach(written -> spec.commandLine().getOut().println(written));
         return 0;
+    }
+
+    private int oneView(BoxModel model, Paper chosen) throws IOException {
+        Drawing drawing = drawing(model);
+        Set<String> kinds = only.equals(Exports.KINDS) ? Set.of("svg") : only;
+        for (String kind : kinds) {
+            Path file = folder.resolve(Exports.viewName(model, drawing) + "." + kind);
+            if (Files.exists(file) && !force) {
+                throw new IllegalArgumentException(
+                        "--to is [%s], where %s is already; give --force to write over it, or another folder"
+                                .formatted(folder, file.getFileName()));
+            }
+            byte[] bytes = Exports.view(model, drawing, kind, chosen);
+            Files.createDirectories(folder);
+            WholeFile.write(file, bytes);
+            spec.commandLine().getOut().println(file);
+        }
+        return 0;
+    }
+
+    private Drawing drawing(BoxModel model) {
+        String[] words = view.split("/");
+        Station station =
+                Route.station(words[0])
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "view is [%s] and must be station/view, such as skins/left"
+                                                        .formatted(view)));
+        String key = words.length > 1 ? words[1] : "left";
+        View seen =
+                Arrays.stream(View.values())
+                        .filter(one -> one.key().equals(key))
+                        .findFirst()
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "view is [%s]; there is no view [%s]"
+                                                        .formatted(view, key)));
+        return Drawings.of(model, seen, station, "");
     }
 }

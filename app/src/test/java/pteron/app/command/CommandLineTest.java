@@ -50,6 +50,69 @@ class CommandLineTest {
         assertThat(root.at("/figures/balance.total-mass/unit").textValue()).isEqualTo("kg");
     }
 
+    /** The plan that the start screen would make, without a window; what is wrong is told in one line. */
+    @Test
+    void newPlan_isWritten() throws Exception {
+        Path file = folder.resolve("mine.json");
+        Run run =
+                run(
+                        "new",
+                        "raked-nose",
+                        "--carrier",
+                        "trailer",
+                        "--length",
+                        "3.9 m",
+                        "--to",
+                        file.toString());
+        assertThat(run.status()).isZero();
+        assertThat(run.out()).contains("long");
+        assertThat(run("figures", file.toString()).status()).isZero();
+        assertBadInput(run("new", "square", "--to", file.toString()), "--force");
+        Path other = folder.resolve("other.json");
+        assertBadInput(
+                run("new", "over-cab", "--carrier", "trailer", "--to", other.toString()),
+                "needs a cab");
+        assertBadInput(run("new", "round", "--to", other.toString()), "must be one of square");
+        for (String kind : new String[] {"pickup", "flatbed", "cab-chassis"}) {
+            assertThat(
+                            run(
+                                            "new",
+                                            "over-cab",
+                                            "--carrier",
+                                            kind,
+                                            "--inches",
+                                            "--force",
+                                            "--to",
+                                            other.toString())
+                                    .status())
+                    .isZero();
+        }
+    }
+
+    @Test
+    void export_oneView() throws Exception {
+        Path out = folder.resolve("views");
+        Run run = run("export", "demo", "--to", out.toString(), "--view", "skins/left");
+        assertThat(run.status()).isZero();
+        assertThat(Files.readString(out.resolve("wagtail-left.svg"))).startsWith("<svg");
+        assertBadInput(
+                run("export", "demo", "--to", out.toString(), "--view", "skins/left"), "--force");
+        assertThat(
+                        run(
+                                        "export",
+                                        "demo",
+                                        "--to",
+                                        out.toString(),
+                                        "--view",
+                                        "frame/rear",
+                                        "--only",
+                                        "pdf")
+                                .status())
+                .isZero();
+        assertBadInput(
+                run("export", "demo", "--to", out.toString(), "--view", "moon"), "station/view");
+    }
+
     @Test
     void figures_working() {
         Run run = run("figures", "demo", "--working", "balance.coupler-share");

@@ -80,7 +80,7 @@ public final class DrawingSvg {
     }
 
     private static String number(double value) {
-        return "%.2f".formatted(Locale.ROOT, value).replaceAll("\\.?0+$", "");
+        return String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
     }
 
     private static String points(List<Point2> points) {
