@@ -1,0 +1,182 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import pteron.app.opening.OpeningScreen;
+import pteron.core.drawing.Drawing;
+import pteron.core.frame.FrameStation;
+import pteron.core.opening.OpeningStation;
+import pteron.core.picture.Drawings;
+import pteron.core.plan.Opening;
+import pteron.core.skin.SkinStation;
+import pteron.exchange.pdf.Paper;
+
+/** Print with its preview, what is chosen for export, help, finding things, measuring, several chosen. */
+class PaperTest extends DesktopRobot {
+
+    @Test
+    void print_showsItsPagesFirst() throws Exception {
+        robot.push(KeyCode.CONTROL, KeyCode.P);
+        await(() -> exists("print-card"));
+        assertThat(robot.lookup("#print-card .label").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("page 1 of "));
+        press("print-after");
+        assertThat(robot.lookup("#print-card .label").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("page 2 of "));
+        // commands rest while the card is there
+        robot.push(KeyCode.CONTROL, KeyCode.U);
+        settle();
+        assertThat(plan()).isEqualTo(demo());
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(exists("print-card")).isFalse();
+    }
+
+    @Test
+    void export_namesWhatStopsTheJob() throws Exception {
+        robot.interact(
+                () ->
+                        window.bench()
+                                .document()
+                                .edit(
+                                        p ->
+                                                p.withOpening(
+                                                        "door",
+                                                        o ->
+                                                                o.withPlace(
+                                                                        new Opening.Place(
+                                                                                3700, 0)))));
+        robot.interact(() -> window.commands().get("export").run());
+        await(() -> exists("export-stops"));
+        assertThat(text("export-stops")).contains("Opening reaches outside its wall", "Door");
+        assertThat(((CheckBox) node("export-csv")).isSelected()).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(exists("export-card")).isFalse();
+    }
+
+    @Test
+    void oneView_asSvg_pdf_andPicture() throws Exception {
+        Path out = folder.resolve("view");
+        robot.interact(
+                () -> {
+                    Drawing drawing =
+                            Drawings.of(
+                                    window.bench().document().model(),
+                                    window.bench().viewProperty().get(),
+                                    SkinStation.SKINS,
+                                    "");
+                    window.files()
+                            .lists()
+                            .exportView(drawing, Set.of("svg", "pdf-view", "png"), Paper.A4, out);
+                });
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        assertThat(Files.readString(out.resolve("wagtail-left.svg"))).contains("</svg>");
+        assertThat(Files.size(out.resolve("wagtail-left.pdf"))).isGreaterThan(5000);
+        assertThat(ImageIO.read(out.resolve("wagtail-left.png").toFile()).getWidth())
+                .isEqualTo(1600);
+    }
+
+    @Test
+    void help_findsAWord() {
+        robot.push(KeyCode.F1);
+        settle();
+        assertThat(exists("help")).isTrue();
+        robot.interact(() -> window.showWord("kerf"));
+        settle();
+        assertThat(robot.lookup("#help .headline").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().equals("kerf"));
+    }
+
+    @Test
+    void find_reachesAnInput_andAMember() {
+        find("gust in a storm");
+        assertThat(window.bench().stationProperty().get()).isEqualTo(FrameStation.FRAME);
+        assertThat(node("number-wind.speed").isFocused()).isTrue();
+        find("left stud 1");
+        assertThat(window.bench().selectedProperty().get()).startsWith("left stud 1");
+        assertThat(exists("cut-drawing")).isTrue();
+    }
+
+    private void find(String words) {
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        settle();
+        robot.interact(() -> ((TextField) node("search-field")).setText(words));
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Two windows and the door: heads in line, all moved by one press, deleted by a key, all undone. */
+    @Test
+    void several_areSetOutTogether() {
+        assertThat(OpeningScreen.SCREEN.station()).isEqualTo(OpeningStation.OPENINGS);
+        robot.interact(
+                () -> window.bench().choose(java.util.List.of("window-a", "window-b", "door")));
+        settle();
+        press("tool-heads");
+        Opening door = plan().opening("door");
+        double head = door.place().sillMm() + door.size().heightMm();
+        for (String id : new String[] {"window-a", "window-b"}) {
+            Opening one = plan().opening(id);
+            assertThat(one.place().sillMm() + one.size().heightMm()).isEqualTo(head);
+        }
+        double before = plan().opening("window-a").place().alongMm();
+        robot.interact(() -> node("grip-window-a").requestFocus());
+        robot.interact(() -> window.bench().choose(java.util.List.of("window-b", "window-a")));
+        robot.push(KeyCode.RIGHT);
+        settle();
+        assertThat(plan().opening("window-a").place().alongMm()).isEqualTo(before + 10);
+        robot.push(KeyCode.DELETE);
+        settle();
+        assertThat(plan().openings())
+                .extracting(Opening::id)
+                .doesNotContain("window-a", "window-b");
+        for (int i = 0; i < 3; i++) {
+            robot.push(KeyCode.CONTROL, KeyCode.Z);
+            settle();
+        }
+        assertThat(plan()).isEqualTo(demo());
+    }
+
+    @Test
+    void shelf_byKeys_andRename() {
+        robot.interact(() -> node("unit-small-window").requestFocus());
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().openings()).hasSize(demo().openings().size() + 1);
+        assertThat(window.bench().selectedProperty().get()).isEqualTo("small-window");
+        TextField name = (TextField) node("opening-name");
+        robot.clickOn(name);
+        robot.interact(name::selectAll);
+        robot.write("Galley light");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(plan().opening("small-window").name()).isEqualTo("Galley light");
+        assertThat(((Button) node("tool-delete")).isDisabled()).isFalse();
+    }
+
+    @Test
+    void tape_readsBetweenTwoPoints() {
+        robot.push(KeyCode.CONTROL, KeyCode.M);
+        settle();
+        assertThat(node("tape").isVisible()).isTrue();
+        robot.clickOn(node("grip-door"));
+        robot.clickOn(node("grip-window-b"));
+        settle();
+        assertThat(text("tape-reading")).contains("along", "up", "mm");
+        assertThat(plan()).isEqualTo(demo());
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(node("tape").isVisible()).isFalse();
+    }
+}
