@@ -164,8 +164,7 @@ class ExportsTest {
             assertThat(first.getHeight()).isCloseTo(PDRectangle.A4.getHeight(), within(0.1f));
             // the summary comes first, what the saw needs next, drawings lie on pages of their own
             assertThat(new PDFTextStripper().getText(document).indexOf("Cut list"))
-                    .isLessThan(
-                            new PDFTextStripper().getText(document).indexOf("seen from outside"));
+                    .isLessThan(new PDFTextStripper().getText(document).indexOf(": Left side"));
             // joined letters are taken apart again, thin spaces become plain ones
             String text =
                     Normalizer.normalize(
