@@ -134,6 +134,16 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         if (drawing == null) {
             return;
         }
+        figures(drawing);
+        overlay.getChildren().stream()
+                .filter(node -> !focused.isEmpty() && focused.equals(node.getId()))
+                .filter(node -> !node.isFocused())
+                .findFirst()
+                .ifPresent(Node::requestFocus);
+        getSkinnable().requestLayout();
+    }
+
+    private void figures(Drawing drawing) {
         UnitSystem units = getSkinnable().unitsProperty().get();
         for (Dimension dimension : drawing.dimensions()) {
             DimensionNode node =
@@ -143,12 +153,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             figures.add(node);
             overlay.getChildren().add(node);
         }
-        overlay.getChildren().stream()
-                .filter(node -> !focused.isEmpty() && focused.equals(node.getId()))
-                .filter(node -> !node.isFocused())
-                .findFirst()
-                .ifPresent(Node::requestFocus);
-        getSkinnable().requestLayout();
     }
 
     private Shape handleOf(Grip grip) {

@@ -17,8 +17,11 @@ final class FigureLayout {
     /** How far two figures may reach into each other's margins (pixels). */
     private static final double MARGIN = 4;
 
+    /** The same over and under level figures, which stand in a column. */
+    private static final double LEVEL_MARGIN = 1;
+
     /** Half figures that a level figure may stand off its place. */
-    private static final int LEVELS = 5;
+    private static final int LEVELS = 8;
 
     private final List<DimensionNode> figures;
     private final ViewTransform transform;
@@ -82,7 +85,9 @@ final class FigureLayout {
         double middleX = node.getLayoutX() + node.getWidth() / 2;
         double middleY = node.getLayoutY() + node.getHeight() / 2;
         double wide = (turned ? node.getHeight() : node.getWidth()) - 2 * MARGIN;
-        double high = (turned ? node.getWidth() : node.getHeight()) - 2 * MARGIN;
+        boolean level = DimensionLines.isUpward(node.dimension()) && !node.isUpward();
+        double margin = level ? LEVEL_MARGIN : MARGIN;
+        double high = (turned ? node.getWidth() : node.getHeight()) - 2 * margin;
         return new Rectangle2D(
                 middleX - wide / 2, middleY - high / 2, Math.max(1, wide), Math.max(1, high));
     }

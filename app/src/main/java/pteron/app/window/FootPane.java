@@ -61,6 +61,17 @@ final class FootPane extends BorderPane {
         share.getStyleClass().addAll("mono", "big");
         share.setId("coupler-share");
         HBox head = new HBox(support, gap, share);
+        telling();
+        VBox right = new VBox(4, head, band, advice);
+        right.getStyleClass().add("foot-side");
+        Letters.wide(right, 254, bench.lettersProperty());
+        setMinHeight(112);
+        setRight(right);
+        bench.document().modelProperty().subscribe(model -> update());
+        bench.themeProperty().subscribe(theme -> update());
+    }
+
+    private void telling() {
         advice.getStyleClass().add("quiet");
         advice.setWrapText(true);
         advice.setId("foot-words");
@@ -74,13 +85,6 @@ final class FootPane extends BorderPane {
         silence.setOnFinished(event -> quiet());
         quiet();
         bench.document().changeProperty().subscribe(this::tell);
-        VBox right = new VBox(4, head, band, advice);
-        right.getStyleClass().add("foot-side");
-        Letters.wide(right, 254, bench.lettersProperty());
-        setMinHeight(112);
-        setRight(right);
-        bench.document().modelProperty().subscribe(model -> update());
-        bench.themeProperty().subscribe(theme -> update());
     }
 
     /** Tells what an edit has changed, for a moment. */

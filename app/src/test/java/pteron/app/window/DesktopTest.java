@@ -130,7 +130,9 @@ class DesktopTest extends DesktopRobot {
         assertThat(window.bench().viewProperty().get()).isEqualTo(View.REAR);
         robot.interact(() -> window.showSide("figures"));
         settle();
-        robot.clickOn(node("figure-balance.coupler-share"));
+        // it may lie below what the list shows
+        robot.interact(() -> node("figure-balance.coupler-share").requestFocus());
+        robot.push(KeyCode.ENTER);
         settle();
         assertThat(node("working").isVisible()).isTrue();
         assertThat(robot.lookup(".formula").queryAs(Label.class).getText())

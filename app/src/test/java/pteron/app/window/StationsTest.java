@@ -164,8 +164,8 @@ class StationsTest extends DesktopRobot {
         assertThat(exists("dim-cab.roof")).isTrue();
         choose("tool-add", "axle");
         assertThat(plan().vehicle().gear().axles()).hasSize(3);
-        choose("tool-drop", "axle");
-        choose("tool-drop", "axle");
+        choose("tool-drop", "the rearmost axle");
+        choose("tool-drop", "the rearmost axle");
         assertThat(plan().vehicle().gear().axles()).hasSize(2);
         assertThat(text("hint")).contains("2 or more");
     }
@@ -252,7 +252,7 @@ class StationsTest extends DesktopRobot {
         settle();
         assertThat(robot.from(node("uprights-pane")).lookup(".refused").queryAs(Label.class))
                 .extracting(Label::getText, InstanceOfAssertFactories.STRING)
-                .contains("spacing of the uprights is [3] mm", "50");
+                .contains("spacing of the uprights 3 mm: must be 50");
         robot.interact(() -> window.bench().document().edit(p -> p.withUnits(UnitSystem.INCHES)));
         settle();
         assertThat(spacing.getText()).contains("″");
