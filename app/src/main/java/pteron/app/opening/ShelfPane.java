@@ -193,15 +193,6 @@ final class ShelfPane extends VBox {
     }
 
     private void let(ShelfUnit unit, MouseEvent event) {
-        System.out.println(
-                "DEBUG let "
-                        + carried
-                        + " "
-                        + event.getSceneX()
-                        + " "
-                        + event.getSceneY()
-                        + " "
-                        + drawing.placeUnder(event.getSceneX(), event.getSceneY()));
         drawing.showGhost(null);
         boolean far =
                 Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY) > CARRIED;
