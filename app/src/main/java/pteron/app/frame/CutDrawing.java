@@ -51,6 +51,7 @@ final class CutDrawing extends VBox {
         timber.setWrapText(true);
         Label cuts = new Label(words());
         cuts.setWrapText(true);
+        cuts.setMinHeight(USE_PREF_SIZE);
         Canvas canvas = new Canvas(WIDE, HIGH);
         paint(canvas.getGraphicsContext2D());
         getChildren().addAll(name, timber, canvas, cuts);

@@ -16,9 +16,7 @@ public final class MakeUpScreen {
                     .tools(MakeUpTools::of)
                     .tables(
                             new StationTable(
-                                    SchoolsPane.KEY,
-                                    "Schools side by side, for a square metre",
-                                    SchoolsPane::new),
+                                    SchoolsPane.KEY, "Build-ups side by side", SchoolsPane::new),
                             new StationTable(
                                     GluesPane.KEY,
                                     "What holds every joint, outermost first",
