@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import pteron.core.figure.Figure;
+import pteron.core.quantity.Unit;
 
 /** Puts figures under headings by what they are about. */
 final class FigureHeadings {
@@ -59,8 +60,11 @@ final class FigureHeadings {
         Map<String, List<Figure>> groups = new LinkedHashMap<>();
         for (Figure figure : figures) {
             String key = figure.key().substring(figure.key().indexOf('.') + 1);
+            // metres are of many pieces, not of the box
+            boolean many = figure.quantity().unit() == Unit.METRE && key.equals("length");
             String words =
                     HEADINGS.stream()
+                            .filter(heading -> !many)
                             .filter(heading -> heading.keys().matcher(key).matches())
                             .map(Heading::words)
                             .findFirst()

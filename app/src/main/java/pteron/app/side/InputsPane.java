@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.app.station.FieldRow;
 import pteron.app.station.Workbench;
@@ -22,6 +24,9 @@ import pteron.exchange.words.Cautions;
 
 /** What the station takes: every number and choice of the plan that belongs to it, edited in place. */
 public final class InputsPane extends ScrollPane {
+
+    private static final int TRIES = 6;
+    private static final double MOMENT_MS = 60;
 
     private final Workbench bench;
     private final DrawingBehavior behavior;
@@ -122,8 +127,24 @@ public final class InputsPane extends ScrollPane {
     private void focus(String key) {
         FieldRow row = byId.getOrDefault("number-" + key, byId.get("choice-" + key));
         if (!key.isEmpty() && row != null) {
-            show(row);
-            row.getChildren().get(1).requestFocus();
+            focus(row, TRIES);
+        }
+    }
+
+    /** A tab that is only just opened takes no focus yet: asked again a moment later. */
+    private void focus(FieldRow row, int tries) {
+        show(row);
+        Node editor = row.getChildren().get(1);
+        editor.requestFocus();
+        if (tries > 0) {
+            PauseTransition later = new PauseTransition(Duration.millis(MOMENT_MS));
+            later.setOnFinished(
+                    event -> {
+                        if (!editor.isFocused() || getVvalue() == 0) {
+                            focus(row, tries - 1);
+                        }
+                    });
+            later.play();
         }
     }
 
