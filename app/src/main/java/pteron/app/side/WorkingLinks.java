@@ -7,15 +7,14 @@ import java.util.Locale;
 import java.util.Optional;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
-import pteron.core.figure.Figure;
-import pteron.core.figure.Term;
+import pteron.core.figure.Working;
 import pteron.core.material.Material;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.Quantity;
 
 /**
- * Where a number of a working can be followed to: another figure, an input, a material. Found by unit and value,
- * and by the words that both have in common where several are alike.
+ * Where a number that was decided can be followed to: an input, a material. Found by unit and value, and by the
+ * words that both have in common where several are alike.
  */
 final class WorkingLinks {
 
@@ -24,23 +23,16 @@ final class WorkingLinks {
 
     private WorkingLinks() {}
 
-    /** {@return the figure that a number was worked out as, empty where it is no figure of its own} */
-    static Optional<Figure> figure(Term term, Figure from, List<Figure> all) {
-        return all.stream()
-                .filter(figure -> !figure.key().equals(from.key()))
-                .filter(figure -> isSame(figure.quantity(), term.quantity()))
-                .max(Comparator.comparingInt(figure -> common(figure.name(), term.meaning())));
-    }
-
     /** {@return the input that a number was typed into, empty for none} */
-    static Optional<NumberField> field(Term term, BoxModel model) {
+    static Optional<NumberField> field(Working.Term term, BoxModel model) {
         return PlanFields.of(model.plan(), model.library()).numbers().stream()
                 .filter(field -> isSame(field.value(model.plan()), term.quantity()))
+                .filter(field -> common(field.name(), term.meaning()) > 0)
                 .max(Comparator.comparingInt(field -> common(field.name(), term.meaning())));
     }
 
     /** {@return the material that a number was taken from, empty for none that is named} */
-    static Optional<Material> material(Term term, BoxModel model) {
+    static Optional<Material> material(Working.Term term, BoxModel model) {
         String words = term.meaning().toLowerCase(Locale.ROOT);
         return model.library().all().stream()
                 .filter(one -> words.contains(one.name().toLowerCase(Locale.ROOT)))

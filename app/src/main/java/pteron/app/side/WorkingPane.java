@@ -1,5 +1,7 @@
 package pteron.app.side;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -12,7 +14,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
 import pteron.core.figure.Figure;
-import pteron.core.figure.Term;
 import pteron.core.figure.Working;
 import pteron.core.model.BoxModel;
 import pteron.exchange.words.WorkingWords;
@@ -24,7 +25,12 @@ public final class WorkingPane extends VBox {
     private static final double HEAD_HIGH = 104;
     private static final double ROW_HIGH = 20;
 
+    /** One working on the way from the figure that was asked for. */
+    private record Step(String title, Working working) {}
+
     private final Workbench bench;
+    private final Deque<Step> way = new ArrayDeque<>();
+    private final Hyperlink back = new Hyperlink("‹ back");
     private final Label title = new Label();
     private final Label formula = new Label();
     private final GridPane terms = new GridPane();
@@ -46,7 +52,9 @@ public final class WorkingPane extends VBox {
         close.setOnAction(event -> bench.workingProperty().set(""));
         HBox.setHgrow(title, Priority.ALWAYS);
         title.setMaxWidth(Double.MAX_VALUE);
-        HBox head = new HBox(8, title, close);
+        back.setId("working-back");
+        back.setOnAction(event -> goBack());
+        HBox head = new HBox(8, back, title, close);
         head.setAlignment(Pos.CENTER_LEFT);
         ScrollPane scroll = new ScrollPane(new VBox(4, formula, terms, source));
         scroll.setFitToWidth(true);
@@ -60,34 +68,59 @@ public final class WorkingPane extends VBox {
         bench.cutting().cuttingProperty().subscribe(cutting -> update());
     }
 
+    /** Begins anew at the figure that is asked for: after an edit the numbers on the way to another are old. */
     private void update() {
         Figure figure = bench.figure(bench.workingProperty().get());
         setVisible(figure != null);
         setManaged(figure != null);
-        if (figure == null) {
-            return;
+        way.clear();
+        if (figure != null) {
+            go(step(figure));
         }
-        Working working = figure.working();
-        title.setText("Working: " + figure.name() + " = " + figure.quantity().text(bench.units()));
+    }
+
+    private Step step(Figure figure) {
+        return new Step(
+                figure.name() + " = " + figure.quantity().text(bench.units()), figure.working());
+    }
+
+    private void go(Step step) {
+        way.push(step);
+        show();
+    }
+
+    private void goBack() {
+        way.pop();
+        show();
+    }
+
+    private void show() {
+        Step step = way.peek();
+        back.setVisible(way.size() > 1);
+        back.setManaged(way.size() > 1);
+        Working working = step.working();
+        title.setText("Working: " + step.title());
         formula.setText(MathText.of(working.formula()));
         terms.getChildren().clear();
         int row = 0;
-        for (Term term : working.terms()) {
+        for (Working.Term term : working.terms()) {
             terms.addRow(
                     row++,
                     cell(MathText.of(term.symbol()), "mono"),
                     cell(MathText.of(term.quantity().text(bench.units())), "mono"),
                     cell(term.meaning(), "words"),
-                    origin(term, figure));
+                    origin(term));
         }
         source.setText("Source: " + working.source());
-        setPrefHeight(Math.min(MOST_HIGH, HEAD_HIGH + ROW_HIGH * row));
+        double letters = bench.lettersProperty().get();
+        setMaxHeight(MOST_HIGH * letters);
+        setPrefHeight(Math.min(MOST_HIGH, HEAD_HIGH + ROW_HIGH * row) * letters);
     }
 
     /** Where a number came from; a press follows it there. */
-    private Node origin(Term term, Figure from) {
+    private Node origin(Working.Term term) {
         String words = WorkingWords.origin(term.origin());
-        return follow(term, from)
+        return follow(term)
                 .<Node>map(
                         action -> {
                             Hyperlink link = new Hyperlink(words + " ›");
@@ -98,17 +131,30 @@ public final class WorkingPane extends VBox {
                 .orElseGet(() -> cell(words, "quiet"));
     }
 
-    private Optional<Runnable> follow(Term term, Figure from) {
+    private Optional<Runnable> follow(Working.Term term) {
         BoxModel model = bench.document().model();
+        return switch (term.lead()) {
+            case Working.Lead.ToFigure to ->
+                    Optional.ofNullable(bench.figure(to.key()))
+                            .map(figure -> () -> go(step(figure)));
+            case Working.Lead.ToWorking to -> Optional.of(() -> go(step(term, to.working().get())));
+            case Working.Lead.End _ -> decided(term, model);
+        };
+    }
+
+    private Step step(Working.Term term, Working working) {
+        String name = term.meaning().isEmpty() ? term.symbol() : term.meaning();
+        return new Step(name + " = " + term.quantity().text(bench.units()), working);
+    }
+
+    /** A number that was decided is shown where it was: its input, its material. */
+    private Optional<Runnable> decided(Working.Term term, BoxModel model) {
         return switch (term.origin()) {
-            case WORKED_OUT ->
-                    WorkingLinks.figure(term, from, model.figures())
-                            .map(figure -> () -> bench.workingProperty().set(figure.key()));
             case PLAN -> WorkingLinks.field(term, model).map(field -> () -> bench.goTo(field));
             case MATERIAL ->
                     WorkingLinks.material(term, model)
                             .map(material -> () -> bench.showMaterial(material.id()));
-            case STANDARD -> Optional.empty();
+            case WORKED_OUT, STANDARD -> Optional.empty();
         };
     }
 

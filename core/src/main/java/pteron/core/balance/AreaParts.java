@@ -2,6 +2,7 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.curve.CurveSums;
 import pteron.core.extent.Areas;
 import pteron.core.geometry.Point2;
@@ -12,6 +13,8 @@ import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.stage.Part;
 import pteron.core.stage.Part.Group;
 
@@ -57,19 +60,19 @@ public final class AreaParts {
         double rear = plan.box().outline().getLast().xMm();
         double floor = plan.makeUp().floor().heightMm() / 2;
         parts.add(
-                new Part(
+                part(
                         "floor, by area",
-                        Group.AREAS,
-                        areas.floorM2() * mass.floor(),
+                        areas.floorM2(),
+                        mass.floor(),
                         new Point3((front + rear) / 2, 0, floor)));
         Point2 middle = outline.shape().centroid();
-        double side = outline.areaMm2() / 1e6 * mass.walls();
+        double side = outline.areaMm2() / 1e6;
         for (int way : new int[] {-1, 1}) {
             parts.add(
-                    new Part(
+                    part(
                             way < 0 ? "left side, by area" : "right side, by area",
-                            Group.AREAS,
                             side,
+                            mass.walls(),
                             new Point3(middle.u(), way * half, middle.v())));
         }
         outline.elements()
@@ -78,14 +81,23 @@ public final class AreaParts {
         return parts;
     }
 
+    private static Part part(String name, double areaM2, double each, Point3 place) {
+        return new Part(
+                name,
+                Group.AREAS,
+                areaM2 * each,
+                place,
+                Optional.of(new Quantity(each, Unit.KILOGRAM_PER_SQUARE_METRE)));
+    }
+
     private static Part strip(Element element, double widthMm, PerArea mass) {
         boolean roof = element.kind() == EdgeKind.ROOF;
         double area = element.lengthMm() * widthMm / 1e6;
         Point2 at = middle(element);
-        return new Part(
+        return part(
                 "strip %d, by area".formatted(element.index() + 1),
-                Group.AREAS,
-                area * (roof ? mass.roof() : mass.walls()),
+                area,
+                roof ? mass.roof() : mass.walls(),
                 new Point3(at.u(), 0, at.v()));
     }
 
@@ -115,6 +127,6 @@ public final class AreaParts {
         double hole = opening.size().widthMm() * opening.size().heightMm() / 1e6;
         return List.of(
                 new Part(opening.name(), Group.OPENINGS, opening.massKg(), at),
-                new Part(opening.name() + ", cut out", Group.AREAS, -hole * mass.walls(), at));
+                part(opening.name() + ", cut out", -hole, mass.walls(), at));
     }
 }

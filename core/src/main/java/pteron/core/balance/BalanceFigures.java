@@ -6,6 +6,7 @@ import pteron.core.carrier.Carrier;
 import pteron.core.carrier.Support;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.geometry.Point3;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -14,6 +15,8 @@ import pteron.core.vehicle.Trailer;
 
 /** Masses, centre of gravity, loads and margins. */
 final class BalanceFigures {
+
+    private static final String TOTAL_MASS = BalanceStation.BALANCE.figure("total-mass");
 
     private final Balance balance;
     private final Support front;
@@ -47,7 +50,7 @@ final class BalanceFigures {
             figures.add(all.axle(first + i));
         }
         double gross = carrier.vehicle().gear().grossKg();
-        figures.add(margin("gross", "gross rating", balance.massKg(), gross));
+        figures.add(margin("gross", "gross rating", balance.massKg(), gross, TOTAL_MASS));
         figures.addAll(all.supportMargins(trailer));
         return figures;
     }
@@ -58,12 +61,14 @@ final class BalanceFigures {
                         rear.key(),
                         trailer ? "axle rating" : "rating of the rear axles",
                         balance.load().rearKg(),
-                        rear.ratingKg()),
+                        rear.ratingKg(),
+                        BalanceStation.BALANCE.figure(rear.key() + "-load")),
                 margin(
                         front.key(),
                         front.name() + " rating",
                         balance.load().frontKg(),
-                        front.ratingKg()));
+                        front.ratingKg(),
+                        frontKey()));
     }
 
     private Figure mass(String key, String name, double kg) {
@@ -78,12 +83,21 @@ final class BalanceFigures {
                         boolean counts = group != Part.Group.CARRIER || key.endsWith("total-mass");
                         if (counts && balance.massKg(group) > 0) {
                             working.worked(
-                                    "m", Named.small(group), Quantity.kg(balance.massKg(group)));
+                                    "m",
+                                    Named.small(group),
+                                    Quantity.kg(balance.massKg(group)),
+                                    () -> Part.massWorking(parts(group)));
                         }
                     }
                     return working.source(
                             "densities from the material library; screws, glue and paint are left out");
                 });
+    }
+
+    private List<Part> parts(Part.Group group) {
+        return balance.parts().stream()
+                .filter(part -> part.group() == group && part.massKg() != 0)
+                .toList();
     }
 
     private Figure centre(String axis, String words, double mm) {
@@ -102,31 +116,79 @@ final class BalanceFigures {
                                 .formatted(axis, axis, axis));
         int number = 1;
         for (WeightGroup group : WeightGroup.of(balance.parts())) {
-            double place =
-                    switch (axis) {
-                        case "x" -> group.place().x();
-                        case "y" -> group.place().y();
-                        default -> group.place().z();
-                    };
-            working.worked("m" + number, group.name() + ", mass", Quantity.kg(group.massKg()));
-            working.worked(axis + number, group.name() + ", place", Quantity.mm(place));
+            working.worked(
+                    "m" + number,
+                    group.name() + ", mass",
+                    Quantity.kg(group.massKg()),
+                    () -> Part.massWorking(group.parts()));
+            working.worked(
+                    axis + number,
+                    group.name() + ", place",
+                    Quantity.mm(along(axis, group.place())),
+                    () -> placeWorking(axis, group));
             number++;
         }
-        return working.worked("sum of m", "mass of all", Quantity.kg(balance.massKg()))
+        return working.worked("sum of m", "mass of all", Quantity.kg(balance.massKg()), TOTAL_MASS)
                 .source("centre of gravity: mass times place, by group");
+    }
+
+    private static Working placeWorking(String axis, WeightGroup group) {
+        Working.Builder working =
+                Working.of(
+                        "%s = (m1 · %s1 + m2 · %s2 + …) / (m1 + m2 + …)"
+                                .formatted(axis, axis, axis));
+        int number = 1;
+        for (Part part : group.parts()) {
+            working.worked(
+                    "m" + number,
+                    part.name() + ", mass",
+                    Quantity.kg(part.massKg()),
+                    part::massWorking);
+            working.plan(
+                    axis + number, "its place as drawn", Quantity.mm(along(axis, part.place())));
+            number++;
+        }
+        return working.source("centre of gravity: mass times place, part by part");
+    }
+
+    private static double along(String axis, Point3 place) {
+        return switch (axis) {
+            case "x" -> place.x();
+            case "y" -> place.y();
+            default -> place.z();
+        };
     }
 
     private Working.Builder equilibrium(String formula) {
         return Working.of(formula)
-                .worked("m", "mass of all", Quantity.kg(balance.massKg()))
+                .worked("m", "mass of all", Quantity.kg(balance.massKg()), TOTAL_MASS)
                 .worked(
                         "xg",
                         "centre of gravity behind the " + front.name(),
-                        Quantity.mm(balance.load().centreMm()))
+                        Quantity.mm(balance.load().centreMm()),
+                        this::behindFront)
                 .plan(
                         "xa",
                         "middle of " + rear.name() + " behind the " + front.name(),
                         Quantity.mm(balance.load().rearMm()));
+    }
+
+    private Working behindFront() {
+        return Working.of("xg = x − xf")
+                .worked(
+                        "x",
+                        "centre of gravity behind the box's front face",
+                        Quantity.mm(balance.centre().x()),
+                        BalanceStation.BALANCE.figure("centre-x"))
+                .plan(
+                        "xf",
+                        front.name() + " behind the box's front face",
+                        Quantity.mm(front.placeMm()))
+                .source("geometry");
+    }
+
+    private String frontKey() {
+        return BalanceStation.BALANCE.figure(front.key() + "-load");
     }
 
     private Quantity frontKg() {
@@ -149,7 +211,7 @@ final class BalanceFigures {
                 new Quantity(balance.load().frontPercent(), Unit.PERCENT),
                 () ->
                         equilibrium("share = 100 · R / m")
-                                .worked("R", "load on the " + front.name(), frontKg())
+                                .worked("R", "load on the " + front.name(), frontKg(), frontKey())
                                 .source(
                                         coupler
                                                 ? "band 10 to 15 %: SAE J2807 and common practice"
@@ -163,7 +225,7 @@ final class BalanceFigures {
                 Quantity.kg(balance.load().rearKg()),
                 () ->
                         equilibrium("A = m − R")
-                                .worked("R", "load on the " + front.name(), frontKg())
+                                .worked("R", "load on the " + front.name(), frontKg(), frontKey())
                                 .source("equilibrium"));
     }
 
@@ -177,13 +239,14 @@ final class BalanceFigures {
                                 .worked(
                                         "A",
                                         "load on " + rear.name(),
-                                        Quantity.kg(balance.load().rearKg()))
+                                        Quantity.kg(balance.load().rearKg()),
+                                        BalanceStation.BALANCE.figure(rear.key() + "-load"))
                                 .plan("n", "axles", Quantity.count(balance.axleCount()))
                                 .source(
                                         "axles of one group share alike through their equaliser; common practice"));
     }
 
-    private static Figure margin(String key, String name, double has, double may) {
+    private static Figure margin(String key, String name, double has, double may, String load) {
         return Figure.of(
                 BalanceStation.BALANCE.figure("margin-" + key),
                 "Left to the " + name,
@@ -191,7 +254,7 @@ final class BalanceFigures {
                 () ->
                         Working.of("left = rating − load")
                                 .plan("rating", name, Quantity.kg(may))
-                                .worked("load", "load", Quantity.kg(has))
+                                .worked("load", "load", Quantity.kg(has), load)
                                 .source("the carrier's plate"));
     }
 }

@@ -2,6 +2,7 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.carrier.Carrier;
@@ -16,6 +17,8 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.opening.Openings;
 import pteron.core.plan.MakeUp;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
@@ -54,26 +57,43 @@ public final class PartList {
         Frame frame = built.frame();
         Openings openings = built.openings();
         PartList list = new PartList(library);
-        frame.members().forEach(m -> list.add(m.name(), Group.FRAME, m.massKg(), m.centre()));
+        frame.members()
+                .forEach(
+                        m ->
+                                list.add(
+                                        m.name(),
+                                        Group.FRAME,
+                                        m.massKg(),
+                                        m.centre(),
+                                        list.density(m.timber())));
         built.skins()
                 .pieces()
-                .forEach(p -> list.add(p.name(), Group.SHEETS, p.massKg(), p.centre()));
+                .forEach(
+                        p ->
+                                list.add(
+                                        p.name(),
+                                        Group.SHEETS,
+                                        p.massKg(),
+                                        p.centre(),
+                                        list.density(p.skin().layer().material())));
         frame.panels().forEach(panel -> list.foam(makeUp, panel, openings));
         frame.panels().forEach(panel -> list.layers(makeUp, panel, openings));
         openings.placed()
                 .forEach(
                         one ->
-                                list.add(
-                                        one.opening().name(),
-                                        Group.OPENINGS,
-                                        one.opening().massKg(),
-                                        one.middle()));
+                                list.parts.add(
+                                        new Part(
+                                                one.opening().name(),
+                                                Group.OPENINGS,
+                                                one.opening().massKg(),
+                                                one.middle())));
         list.sealing(built.sealing());
         return List.copyOf(list.parts);
     }
 
-    private void add(String name, Group group, double massKg, Point3 place) {
-        parts.add(new Part(name, group, massKg, place));
+    private void add(String name, Group group, double massKg, Point3 place, double density) {
+        Quantity each = new Quantity(density, Unit.KILOGRAM_PER_CUBIC_METRE);
+        parts.add(new Part(name, group, massKg, place, Optional.of(each)));
     }
 
     private static Framed framed(MakeUp makeUp, Panel panel) {
@@ -88,7 +108,8 @@ public final class PartList {
             double thickness = layer.thicknessMm();
             double mass = whole.area() * thickness * density(layer.material()) / 1e9;
             double middle = panel.fillingFromMm() + thickness / 2;
-            add("floor core", Group.FOAM, mass, panel.placement().at(whole.centroid(), middle));
+            Point3 at = panel.placement().at(whole.centroid(), middle);
+            add("floor core", Group.FOAM, mass, at, density(layer.material()));
             return;
         }
         Framed framed = framed(makeUp, panel);
@@ -100,7 +121,7 @@ public final class PartList {
         double mass = Math.max(0, room) * filled / 1e9;
         double middle = panel.fillingFromMm() + thickness / 2;
         String name = panel.id() + " insulation";
-        add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle));
+        add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle), filled);
     }
 
     /** {@return volume of members shallower than the panel, blocks above all, that stands in its foam (mm³)} */
@@ -155,7 +176,7 @@ public final class PartList {
     private void layer(Panel panel, Layer layer, double areaMm2, Point3 at) {
         double mass = areaMm2 * layer.thicknessMm() * density(layer.material()) / 1e9;
         String name = panel.id() + ", " + library.get(layer.material()).name();
-        add(name, Group.LAYERS, mass, at);
+        add(name, Group.LAYERS, mass, at, density(layer.material()));
     }
 
     private void sealing(Sealing sealing) {
@@ -167,7 +188,8 @@ public final class PartList {
             double section = taped ? tapeSection : beadSection;
             double density = library.get(taped ? TAPE : SEALANT).density();
             String name = (taped ? "tape, " : "sealant, ") + joint.where();
-            add(name, Group.SEALING, section * joint.lengthMm() * density / 1e9, joint.middle());
+            double mass = section * joint.lengthMm() * density / 1e9;
+            add(name, Group.SEALING, mass, joint.middle(), density);
         }
     }
 }

@@ -13,8 +13,9 @@ import pteron.core.stage.Part;
  * @param name what it is
  * @param massKg its mass (kg), above 0
  * @param place where its weight sits
+ * @param parts what it is made of
  */
-public record WeightGroup(String name, double massKg, Point3 place) {
+public record WeightGroup(String name, double massKg, Point3 place, List<Part> parts) {
 
     /** {@return all groups of parts, in the order in which their first parts come} */
     public static List<WeightGroup> of(List<Part> parts) {
@@ -32,7 +33,8 @@ public record WeightGroup(String name, double massKg, Point3 place) {
         double x = parts.stream().mapToDouble(part -> part.massKg() * part.place().x()).sum();
         double y = parts.stream().mapToDouble(part -> part.massKg() * part.place().y()).sum();
         double z = parts.stream().mapToDouble(part -> part.massKg() * part.place().z()).sum();
-        return new WeightGroup(name, mass, new Point3(x / mass, y / mass, z / mass));
+        return new WeightGroup(
+                name, mass, new Point3(x / mass, y / mass, z / mass), List.copyOf(parts));
     }
 
     /** Members, sheets, foam and layers go with their wall; the first word of their name is its id. */

@@ -87,11 +87,8 @@ final class CarrierFigures {
                         Working.of("x = (f · xf + r · xr) / (f + r)")
                                 .plan("f", front.name() + ", empty", Quantity.kg(front.emptyKg()))
                                 .plan("r", rear.name() + ", empty", Quantity.kg(rear.emptyKg()))
-                                .worked("xf", front.name(), Quantity.mm(front.placeMm()))
-                                .worked(
-                                        "xr",
-                                        "middle of " + rear.name(),
-                                        Quantity.mm(rear.placeMm()))
+                                .plan("xf", front.name(), Quantity.mm(front.placeMm()))
+                                .plan("xr", "middle of " + rear.name(), Quantity.mm(rear.placeMm()))
                                 .source("equilibrium; from the box's front face"));
     }
 }

@@ -94,7 +94,13 @@ final class ClearanceFigures {
                                 .worked(
                                         "needed",
                                         "room that it needs",
-                                        Quantity.mm(gap.behindNeedsMm()))
+                                        Quantity.mm(gap.behindNeedsMm()),
+                                        () ->
+                                                needed(
+                                                        carrier.vehicle()
+                                                                .cab()
+                                                                .orElseThrow()
+                                                                .roofMm()))
                                 .source("geometry; 25 mm is common practice"));
     }
 
@@ -108,14 +114,38 @@ final class ClearanceFigures {
                                 .worked(
                                         "reach",
                                         "box ahead of the cab's back wall",
-                                        Quantity.mm(gap.aheadMm()))
+                                        Quantity.mm(gap.aheadMm()),
+                                        this::reach)
                                 .plan("moves", "movement of the frame", moves())
                                 .worked(
                                         "needed",
                                         "room that it needs",
-                                        Quantity.mm(gap.overNeedsMm()))
+                                        Quantity.mm(gap.overNeedsMm()),
+                                        () ->
+                                                needed(
+                                                        gap.aheadMm()
+                                                                + standing.plan().box().widthMm()
+                                                                        / 2))
                                 .source(
                                         "geometry, pitch and twist added; 25 mm is common practice"));
+    }
+
+    private Working needed(double arm) {
+        return Working.of("needed = arm · tan(moves) + 25")
+                .plan("arm", "how far from where it turns, from the plan", Quantity.mm(arm))
+                .plan("moves", "movement of the frame", moves())
+                .standard("25", "room that stays", Quantity.mm(CabGap.REST_MM))
+                .source("geometry; 25 mm is common practice");
+    }
+
+    private Working reach() {
+        return Working.of("reach = back wall of the cab − front of the box over it")
+                .plan(
+                        "gap",
+                        "cab's back wall ahead of the deck",
+                        Quantity.mm(carrier.vehicle().cab().orElseThrow().gapMm()))
+                .plan("front", "front of the outline", Quantity.mm(standing.outline().foremostMm()))
+                .source("geometry");
     }
 
     private void window() {

@@ -5,10 +5,14 @@ import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
+import pteron.core.makeup.MakeUpStation;
+import pteron.core.outline.OutlineStation;
 import pteron.core.quantity.Quantity;
 
 /** How high, long and wide carrier and box are, and how one gets in. */
 final class SizeFigures {
+
+    private static final String BOX_HEIGHT = OutlineStation.OUTLINE.figure("height");
 
     private final Standing standing;
     private final Carrier carrier;
@@ -49,7 +53,11 @@ final class SizeFigures {
                         Working.of("H = deck + sub-frame + box + roof load")
                                 .plan("deck", "height of the deck", deck())
                                 .plan("sub-frame", "under the box", raised)
-                                .worked("box", "height of the box over its underside", box)
+                                .worked(
+                                        "box",
+                                        "height of the box over its underside",
+                                        box,
+                                        BOX_HEIGHT)
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry"));
     }
@@ -63,7 +71,11 @@ final class SizeFigures {
                 Quantity.mm(standing.boxHeightMm()),
                 () ->
                         Working.of("h = box + drop + roof load")
-                                .worked("box", "height of the box over its underside", box)
+                                .worked(
+                                        "box",
+                                        "height of the box over its underside",
+                                        box,
+                                        BOX_HEIGHT)
                                 .plan(
                                         "drop",
                                         "dropped floor",
@@ -84,7 +96,8 @@ final class SizeFigures {
                                 .worked(
                                         "H",
                                         "height over the ground",
-                                        Quantity.mm(standing.overallHeightMm()))
+                                        Quantity.mm(standing.overallHeightMm()),
+                                        CarrierStation.CARRIER.figure("overall-height"))
                                 .source("geometry; tyres pumped, nothing loaded"));
     }
 
@@ -101,7 +114,8 @@ final class SizeFigures {
                                 .worked(
                                         "floor",
                                         "bearers, sandwich and finish",
-                                        Quantity.mm(standing.plan().floorMm()))
+                                        Quantity.mm(standing.plan().floorMm()),
+                                        MakeUpStation.MAKE_UP.figure("floor-thickness"))
                                 .source("geometry"));
     }
 
@@ -114,10 +128,31 @@ final class SizeFigures {
                 Quantity.mm(to.value() - from.value()),
                 () ->
                         Working.of("L = last − first")
-                                .worked("first", "foremost place", from)
-                                .worked("last", "rearmost place", to)
+                                .worked("first", "foremost place", from, this::foremost)
+                                .worked("last", "rearmost place", to, this::rearmost)
                                 .source(
                                         "geometry; a truck is taken to reach 900 mm ahead of its front axle, common practice"));
+    }
+
+    private Working foremost() {
+        return Working.of("foremost of carrier and box")
+                .plan(
+                        "carrier",
+                        carrier.front().name() + " behind the box's front face",
+                        Quantity.mm(carrier.front().placeMm()))
+                .plan("box", "front of the outline", Quantity.mm(standing.outline().foremostMm()))
+                .source("geometry; ahead of a truck's front axle stand 900 mm, common practice");
+    }
+
+    private Working rearmost() {
+        return Working.of("rearmost of deck and box with its overhang")
+                .plan("deck", "rear end of the deck", Quantity.mm(carrier.deckRearMm()))
+                .plan("box", "rear of the outline", Quantity.mm(standing.outline().rearmostMm()))
+                .plan(
+                        "overhang",
+                        "of the roof at the rear",
+                        Quantity.mm(standing.plan().box().details().overhang().rearMm()))
+                .source("geometry");
     }
 
     private void width() {
@@ -147,8 +182,8 @@ final class SizeFigures {
                 Quantity.mm(standing.rearOverhangMm()),
                 () ->
                         Working.of("overhang = last − axles")
-                                .worked("last", "rearmost place", to)
-                                .worked(
+                                .worked("last", "rearmost place", to, this::rearmost)
+                                .plan(
                                         "axles",
                                         "middle of " + carrier.rear().name(),
                                         Quantity.mm(carrier.rear().placeMm()))
@@ -165,13 +200,37 @@ final class SizeFigures {
                                 .worked(
                                         "d",
                                         "rearmost place behind the last axle",
-                                        Quantity.mm(departure.behindMm()))
+                                        Quantity.mm(departure.behindMm()),
+                                        this::behindTheWheel)
                                 .worked(
                                         "h",
                                         "its height over the ground",
-                                        Quantity.mm(departure.heightMm()))
+                                        Quantity.mm(departure.heightMm()),
+                                        this::lowest)
                                 .plan("r", "radius of the wheel", Quantity.mm(departure.radiusMm()))
                                 .source("SAE J1100, from memory; solved for a"));
+    }
+
+    private Working behindTheWheel() {
+        return Working.of("d = last − axle")
+                .worked(
+                        "last",
+                        "rearmost place",
+                        Quantity.mm(standing.lengthwise().toU()),
+                        this::rearmost)
+                .plan("axle", "last axle", Quantity.mm(carrier.axlesMm().getLast()))
+                .source("geometry");
+    }
+
+    private Working lowest() {
+        return Working.of("h = lower of the rails and a dropped floor")
+                .plan("deck", "height of the deck", deck())
+                .plan(
+                        "rail",
+                        "depth of the rails",
+                        Quantity.mm(carrier.vehicle().steel().rail().depthMm()))
+                .plan("drop", "dropped floor", Quantity.mm(standing.outline().dropMm()))
+                .source("geometry");
     }
 
     private void steps() {
@@ -182,7 +241,8 @@ final class SizeFigures {
                                 .worked(
                                         "h",
                                         "floor over the ground",
-                                        Quantity.mm(standing.floorHeightMm()))
+                                        Quantity.mm(standing.floorHeightMm()),
+                                        CarrierStation.CARRIER.figure("floor-height"))
                                 .standard(
                                         "most",
                                         "highest riser",

@@ -137,11 +137,33 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         kinds.forEach(
                 (kind, plan) -> {
                     String name = kind.text();
-                    working.worked("bought", name, metres(plan.boughtMm()));
+                    working.worked("bought", name, metres(plan.boughtMm()), () -> bars(plan));
                     working.worked(
-                            "bound", name + ", no cutting needs less", metres(plan.boundMm()));
+                            "bound",
+                            name + ", no cutting needs less",
+                            metres(plan.boundMm()),
+                            () -> parts(plan));
                 });
         return working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");
+    }
+
+    private static Working bars(CuttingPlan plan) {
+        Working.Builder working = Working.of("bought = sum of the bars");
+        for (Bar bar : plan.bars()) {
+            working.standard("bar", "as the shop sells it", Quantity.mm(bar.stockMm()));
+        }
+        return working.source("added up");
+    }
+
+    private static Working parts(CuttingPlan plan) {
+        Working.Builder working = Working.of("bound = least that any choice of bars can buy");
+        for (Bar bar : plan.bars()) {
+            bar.pieces()
+                    .forEach(
+                            piece ->
+                                    working.plan("l", piece.name(), Quantity.mm(piece.lengthMm())));
+        }
+        return working.source("relaxation of the cutting stock problem, Gilmore and Gomory 1961");
     }
 
     private static Quantity metres(double mm) {

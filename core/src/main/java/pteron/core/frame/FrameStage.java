@@ -151,18 +151,12 @@ public final class FrameStage {
                         FrameStation.FRAME.figure("members"),
                         "Members",
                         Quantity.count(members.size()),
-                        () ->
-                                Working.of("n = members of all panels")
-                                        .worked("n", "members", Quantity.count(members.size()))
-                                        .source("counted")),
+                        () -> counted(panels)),
                 Figure.of(
                         FrameStation.FRAME.figure("length"),
                         "Length of all members",
                         new Quantity(metres / 1000, Unit.METRE),
-                        () ->
-                                Working.of("sum of the long sides")
-                                        .worked("n", "members", Quantity.count(members.size()))
-                                        .source("added up")),
+                        () -> lengths(panels)),
                 Figure.of(
                         FrameStation.FRAME.figure("mass"),
                         "Mass of the frame",
@@ -174,7 +168,76 @@ public final class FrameStage {
         Map<String, Double> byPanel = new TreeMap<>();
         members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
         Working.Builder working = Working.of("m = sum of volume × density of each member");
-        byPanel.forEach((panel, kg) -> working.worked("m", panel, Quantity.kg(kg)));
+        byPanel.forEach(
+                (panel, kg) ->
+                        working.worked(
+                                "m",
+                                panel,
+                                Quantity.kg(kg),
+                                () ->
+                                        panelMass(
+                                                members.stream()
+                                                        .filter(m -> m.panel().id().equals(panel))
+                                                        .toList())));
         return working.source("densities from the material library");
+    }
+
+    private static Working panelMass(List<Member> members) {
+        Working.Builder working = Working.of("m = sum of the members");
+        for (Member member : members) {
+            working.worked(
+                    "m", member.name(), Quantity.kg(member.massKg()), () -> memberMass(member));
+        }
+        return working.source("added up");
+    }
+
+    private static Working memberMass(Member member) {
+        double volume = member.section().areaMm2() * member.lengthMm() / 1e9;
+        return Working.of("m = b · h · l · density, bevels taken off")
+                .plan("b", "thickness", Quantity.mm(member.section().thicknessMm()))
+                .plan("h", "depth", Quantity.mm(member.section().depthMm()))
+                .plan("l", "length as set out", Quantity.mm(member.lengthMm()))
+                .material(
+                        "density",
+                        member.timber() + ", less what the bevels take",
+                        new Quantity(member.massKg() / volume, Unit.KILOGRAM_PER_CUBIC_METRE))
+                .source("the material library");
+    }
+
+    private static Working counted(List<PanelFrame> panels) {
+        Working.Builder working = Working.of("n = members of all panels");
+        for (PanelFrame panel : panels) {
+            working.worked(
+                    "n",
+                    panel.panel().id(),
+                    Quantity.count(panel.members().size()),
+                    () -> listed(panel));
+        }
+        return working.source("counted");
+    }
+
+    private static Working lengths(List<PanelFrame> panels) {
+        Working.Builder working = Working.of("sum of the long sides");
+        for (PanelFrame panel : panels) {
+            double all = panel.members().stream().mapToDouble(Member::lengthMm).sum();
+            working.worked(
+                    "l",
+                    panel.panel().id(),
+                    new Quantity(all / 1000, Unit.METRE),
+                    () -> listed(panel));
+        }
+        return working.source("added up");
+    }
+
+    private static Working listed(PanelFrame panel) {
+        Working.Builder working = Working.of("members of the " + panel.panel().id());
+        panel.members()
+                .forEach(
+                        member ->
+                                working.plan(
+                                        "l",
+                                        member.name() + ", as set out",
+                                        Quantity.mm(member.lengthMm())));
+        return working.source("geometry");
     }
 }

@@ -165,7 +165,11 @@ public final class GlueStage {
                 Quantity.count(glue.tubes(litres)),
                 () ->
                         Working.of("n = ceil(V / v)")
-                                .worked("V", "all joints", new Quantity(litres, Unit.LITRE))
+                                .worked(
+                                        "V",
+                                        "all joints",
+                                        new Quantity(litres, Unit.LITRE),
+                                        MakeUpStation.MAKE_UP.figure("glue." + glue.id()))
                                 .standard(
                                         "v",
                                         "in a tube",
@@ -190,9 +194,10 @@ public final class GlueStage {
                 () -> {
                     Working.Builder working = Working.of("V = A · n / c · 1.1");
                     for (GlueJoint joint : joints) {
-                        working.worked(
+                        working.plan(
                                 "A",
-                                joint.part() + ": " + joint.outer() + " to " + joint.inner(),
+                                "as drawn, %s: %s to %s"
+                                        .formatted(joint.part(), joint.outer(), joint.inner()),
                                 new Quantity(joint.areaM2(), Unit.SQUARE_METRE));
                     }
                     return working.standard("n", "coats", Quantity.count(glue.spread().coats()))

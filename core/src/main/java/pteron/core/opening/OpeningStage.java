@@ -78,11 +78,11 @@ public final class OpeningStage {
                 new Quantity(net / 1e6, Unit.SQUARE_METRE),
                 () ->
                         Working.of("net = face − cut-outs")
-                                .worked(
+                                .plan(
                                         "face",
                                         "outside of the " + panel.id(),
                                         new Quantity(face.area() / 1e6, Unit.SQUARE_METRE))
-                                .worked(
+                                .plan(
                                         "cut-outs",
                                         "openings in it",
                                         new Quantity((face.area() - net) / 1e6, Unit.SQUARE_METRE))

@@ -5,11 +5,14 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
 /** Areas, volume and centroid of the box from its outline. */
 final class AreaFigures {
+
+    private static final String SIDE_AREA = OutlineStation.OUTLINE.figure("side-area");
 
     private final Outline outline;
     private final Box box;
@@ -49,12 +52,13 @@ final class AreaFigures {
                         outline.areaMm2() * box.widthMm() / 1e9 - archVolume(), Unit.CUBIC_METRE),
                 () ->
                         Working.of("V = A · W − arches")
-                                .worked("A", "area of one side", area)
+                                .worked("A", "area of one side", area, SIDE_AREA)
                                 .plan("W", "outside width", Quantity.mm(box.widthMm()))
                                 .worked(
                                         "arches",
                                         "room that wheel arches take on both sides",
-                                        new Quantity(archVolume(), Unit.CUBIC_METRE))
+                                        new Quantity(archVolume(), Unit.CUBIC_METRE),
+                                        this::arches)
                                 .source("geometry"));
     }
 
@@ -64,13 +68,7 @@ final class AreaFigures {
                 "frontal-area",
                 "Frontal area of the box",
                 new Quantity(front / 1e6, Unit.SQUARE_METRE),
-                () ->
-                        Working.of("F = W · (H + drop)")
-                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
-                                .worked("H", "greatest height", Quantity.mm(outline.heightMm()))
-                                .worked("drop", "dropped floor", Quantity.mm(outline.dropMm()))
-                                .source(
-                                        "geometry; the shadow of the box from ahead, carrier left out"));
+                this::frontalWorking);
         double strip = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
         figures.add(
                 "strip-area",
@@ -78,9 +76,25 @@ final class AreaFigures {
                 new Quantity(strip * box.widthMm() / 1e6, Unit.SQUARE_METRE),
                 () ->
                         Working.of("S = l · W")
-                                .worked("l", "whole strip", Quantity.mm(strip))
+                                .worked(
+                                        "l",
+                                        "whole strip",
+                                        Quantity.mm(strip),
+                                        OutlineStation.OUTLINE.figure("strip-total"))
                                 .plan("W", "outside width", Quantity.mm(box.widthMm()))
                                 .source("geometry; overhangs left out"));
+    }
+
+    private Working frontalWorking() {
+        return Working.of("F = W · (H + drop)")
+                .plan("W", "outside width", Quantity.mm(box.widthMm()))
+                .worked(
+                        "H",
+                        "greatest height",
+                        Quantity.mm(outline.heightMm()),
+                        OutlineStation.OUTLINE.figure("height"))
+                .plan("drop", "dropped floor", Quantity.mm(outline.dropMm()))
+                .source("geometry; the shadow of the box from ahead, carrier left out");
     }
 
     private void centroid() {
@@ -98,8 +112,22 @@ final class AreaFigures {
                                 .worked(
                                         "A",
                                         "area of one side",
-                                        new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE))
+                                        new Quantity(outline.areaMm2() / 1e6, Unit.SQUARE_METRE),
+                                        SIDE_AREA)
                                 .source("Green's theorem"));
+    }
+
+    private Working arches() {
+        Working.Builder working = Working.of("V = 2 · sum of area · depth, both sides");
+        for (WheelArch arch : box.details().wheelArches()) {
+            working.plan(
+                    "A",
+                    "area of an arch",
+                    new Quantity(WheelArchShape.areaMm2(arch) / 1e6, Unit.SQUARE_METRE));
+            working.plan("d", "its depth", Quantity.mm(arch.depthMm()));
+        }
+        return working.plan("n", "wheel arches", Quantity.count(box.details().wheelArches().size()))
+                .source("geometry");
     }
 
     /** {@return room of the wheel arches on both sides (m³)} */

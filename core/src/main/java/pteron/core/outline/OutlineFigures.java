@@ -12,6 +12,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Tolerance;
 
 /** What an outline measures. */
 final class OutlineFigures {
@@ -77,7 +78,11 @@ final class OutlineFigures {
                     "Length of strip " + number + ", " + name(element),
                     length,
                     () -> lengthWorking(element));
-            whole.worked("l" + number, name(element), length);
+            whole.worked(
+                    "l" + number,
+                    name(element),
+                    length,
+                    OutlineStation.OUTLINE.figure("strip." + element.index()));
             if (element.bends()) {
                 bend(element, along);
             }
@@ -101,16 +106,69 @@ final class OutlineFigures {
         Quantity radius = Quantity.mm(1 / element.curve().hardestCurvature());
         return element.curve() instanceof Batten
                 ? Working.of("length = sum of the stretches of the line of least bending")
-                        .worked("r", "least radius", radius)
+                        .worked("r", "least radius", radius, () -> leastRadius(element))
                         .source("elastica, Euler 1744; walked by Runge and Kutta's method")
                 : Working.of("length = r · turn")
-                        .worked("r", "radius", radius)
+                        .worked("r", "radius", radius, () -> leastRadius(element))
                         .worked(
                                 "turn",
                                 "angle gone round",
                                 Quantity.degrees(
-                                        Math.toDegrees(element.lengthMm() / radius.value())))
+                                        Math.toDegrees(element.lengthMm() / radius.value())),
+                                () -> turned(element))
                         .source("geometry");
+    }
+
+    private static Working.Builder ends(Element element, String formula) {
+        Edge edge = element.edge();
+        return Working.of(formula)
+                .plan("run", "along the box", Quantity.mm(edge.to().u() - edge.from().u()))
+                .plan("rise", "upwards", Quantity.mm(edge.to().v() - edge.from().v()));
+    }
+
+    private static Working leastRadius(Element element) {
+        return ends(element, "least radius of the curve through its ends, bulge or spots")
+                .source("geometry of the curve in the plan");
+    }
+
+    private static Working turned(Element element) {
+        return ends(element, "turn = 4 · arctan(2 · bulge / chord), chord = sqrt(run² + rise²)")
+                .source("geometry of an arc");
+    }
+
+    private Working stretches(double to) {
+        Working.Builder working = Working.of("sum of the strips before it, and its own part");
+        double gone = 0;
+        for (Element element : outline.elements()) {
+            if (gone >= to) {
+                break;
+            }
+            Quantity own = Quantity.mm(element.lengthMm());
+            String symbol = "l" + (element.index() + 1);
+            if (to - gone < own.value() - Tolerance.PENCIL.lengthMm()) {
+                working.plan(symbol, name(element) + ", up to there", Quantity.mm(to - gone));
+            } else {
+                working.worked(
+                        symbol,
+                        name(element),
+                        own,
+                        OutlineStation.OUTLINE.figure("strip." + element.index()));
+            }
+            gone += element.lengthMm();
+        }
+        return gone > 0
+                ? working.source("geometry")
+                : working.plan("l", "front foot of the strip", Quantity.mm(0)).source("geometry");
+    }
+
+    private Working turn(int corner) {
+        return Working.of("turn = change of direction where two strips meet")
+                .plan(
+                        "x",
+                        "corner along the box",
+                        Quantity.mm(outline.corners().get(corner).at().u()))
+                .plan("z", "corner upwards", Quantity.mm(outline.corners().get(corner).at().v()))
+                .source("geometry; directions of the strips that end there");
     }
 
     /** A curved piece: where it begins on the strip, how hard it bends, what a batten feels. */
@@ -123,12 +181,21 @@ final class OutlineFigures {
                 radius,
                 () ->
                         Working.of("r = 1 / k")
-                                .worked("from", "begins along the strip", Quantity.mm(along))
-                                .worked("at", "bends hardest along the strip", Quantity.mm(hardest))
+                                .worked(
+                                        "from",
+                                        "begins along the strip",
+                                        Quantity.mm(along),
+                                        () -> stretches(along))
+                                .worked(
+                                        "at",
+                                        "bends hardest along the strip",
+                                        Quantity.mm(hardest),
+                                        () -> stretches(hardest))
                                 .worked(
                                         "to",
                                         "ends along the strip",
-                                        Quantity.mm(along + element.lengthMm()))
+                                        Quantity.mm(along + element.lengthMm()),
+                                        () -> stretches(along + element.lengthMm()))
                                 .source("k is the curvature where it is greatest"));
         OutlinePoint.Batten batten = BattenCheck.planned(box, element);
         if (batten != null && BattenCheck.isKnown(batten, library)) {
@@ -144,15 +211,7 @@ final class OutlineFigures {
                 "batten-stress." + element.index(),
                 "Bending stress of the batten, strip " + (element.index() + 1),
                 Quantity.stress(BattenCheck.stress(element, batten, timber)),
-                () ->
-                        Working.of("s = E · t / (2 r)")
-                                .material("E", timber.name(), modulus)
-                                .plan(
-                                        "t",
-                                        "thickness of the batten",
-                                        Quantity.mm(batten.thicknessMm()))
-                                .worked("r", "least radius", radius)
-                                .source("mechanics; dry and slowly bent, springing not counted"));
+                () -> stressWorking(batten, timber, radius, radiusKey(element)));
         figures.add(
                 "batten-thickest." + element.index(),
                 "Thickest batten that survives, strip " + (element.index() + 1),
@@ -164,9 +223,22 @@ final class OutlineFigures {
                 () ->
                         Working.of("t = 2 · f · r / E")
                                 .material("f", "bending strength of " + timber.name(), strength)
-                                .worked("r", "least radius", radius)
+                                .worked("r", "least radius", radius, radiusKey(element))
                                 .material("E", timber.name(), modulus)
                                 .source("mechanics; characteristic strength, no factor on it"));
+    }
+
+    private Working stressWorking(
+            OutlinePoint.Batten batten, Material timber, Quantity radius, String key) {
+        return Working.of("s = E · t / (2 r)")
+                .material("E", timber.name(), Quantity.stress(timber.value(Property.MODULUS)))
+                .plan("t", "thickness of the batten", Quantity.mm(batten.thicknessMm()))
+                .worked("r", "least radius", radius, key)
+                .source("mechanics; dry and slowly bent, springing not counted");
+    }
+
+    private static String radiusKey(Element element) {
+        return OutlineStation.OUTLINE.figure("radius." + element.index());
     }
 
     private void corners() {
@@ -174,6 +246,7 @@ final class OutlineFigures {
         for (int i = 0; i < outline.corners().size(); i++) {
             Corner corner = outline.corners().get(i);
             int number = i + 1;
+            int index = i;
             along += outline.elements().get(i).lengthMm();
             Quantity turn = Quantity.degrees(corner.turnDegrees());
             if (Math.abs(corner.turnDegrees()) > SMOOTH_DEGREES || outline.isOfFlatPanels()) {
@@ -181,21 +254,25 @@ final class OutlineFigures {
                         "mitre." + number,
                         "Mitre at corner " + number,
                         Quantity.degrees(corner.mitreDegrees()),
-                        () ->
-                                Working.of("mitre = turn / 2")
-                                        .worked("turn", "how far the outline turns there", turn)
-                                        .source(
-                                                "geometry: half the turn, for pieces of one depth; common practice"));
+                        () -> mitreWorking(index, turn));
                 figures.add(
                         "bend." + number,
                         "Bend " + number + " along the strip",
                         Quantity.mm(along),
-                        () ->
-                                Working.of("place = sum of the lengths before it")
-                                        .worked("turn", "how far the strip bends there", turn)
-                                        .source(
-                                                "geometry; measured from the front foot on the outside"));
+                        () -> bendWorking(index, turn));
             }
         }
+    }
+
+    private Working bendWorking(int corner, Quantity turn) {
+        return Working.of("place = sum of the lengths before it")
+                .worked("turn", "how far the strip bends there", turn, () -> turn(corner))
+                .source("geometry; measured from the front foot on the outside");
+    }
+
+    private Working mitreWorking(int corner, Quantity turn) {
+        return Working.of("mitre = turn / 2")
+                .worked("turn", "how far the outline turns there", turn, () -> turn(corner))
+                .source("geometry: half the turn, for pieces of one depth; common practice");
     }
 }

@@ -12,6 +12,7 @@ import pteron.core.mechanics.LoadCase;
 import pteron.core.mechanics.SandwichStrip;
 import pteron.core.mechanics.ThickFaces;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 
 /** One load on one panel: sag, faces, wrinkling, core, and over the supports. */
 final class PanelCheck {
@@ -24,6 +25,8 @@ final class PanelCheck {
 
     /** Moment over it, of P L: any beam table. */
     static final double MIDDLE_MOMENT = 0.09375;
+
+    private static final String ALLEN = "thick faces, H. G. Allen 1969, ch. 2, from memory";
 
     private final SandwichPanel panel;
     private final PanelLoad load;
@@ -84,12 +87,108 @@ final class PanelCheck {
 
     private Working.Builder terms(String formula) {
         return Working.of(formula)
-                .worked("L", "span", Quantity.mm(spanMm))
-                .worked("P", load.words(), Quantity.newton(load.newton()))
-                .worked("a", "its patch along the span", Quantity.mm(load.patchMm()))
-                .worked("b", "width of the strip", Quantity.mm(load.widthMm()))
+                .worked("L", "span", Quantity.mm(spanMm), this::spanWorking)
+                .worked("P", load.words(), Quantity.newton(load.newton()), this::loadWorking)
+                .standard("a", "its patch along the span", Quantity.mm(load.patchMm()))
+                .worked("b", "width of the strip", Quantity.mm(load.widthMm()), this::widthWorking)
                 .plan("t", "loaded face", Quantity.mm(panel.loaded().thicknessMm()))
                 .plan("c", "core", Quantity.mm(panel.core().thicknessMm()));
+    }
+
+    private Working spanWorking() {
+        return Working.of("L = " + spanWords())
+                .plan("L", "as the plan has it", Quantity.mm(spanMm))
+                .source("two-way panels are taken as strips");
+    }
+
+    private String spanWords() {
+        return panel.part().equals("floor")
+                ? "between the supports of the floor"
+                : "room inside, from wall to wall or floor to roof";
+    }
+
+    private Working loadWorking() {
+        boolean spread = load.isSpread(spanMm);
+        Working.Builder working = Working.of(spread ? "P = p · b · L" : "P = " + load.words());
+        if (spread) {
+            return working.plan(
+                            "p",
+                            load.words(),
+                            new Quantity(
+                                    load.newton() / load.widthMm() / spanMm * 1e6,
+                                    Unit.NEWTON_PER_SQUARE_METRE))
+                    .standard("b", "width of the strip", Quantity.mm(load.widthMm()))
+                    .source(load.source());
+        }
+        return working.plan("P", load.words(), Quantity.newton(load.newton()))
+                .source("a person's mass in the plan times 9.81; " + load.source());
+    }
+
+    private Working widthWorking() {
+        return load.isSpread(spanMm)
+                ? Working.of("b = a metre")
+                        .standard("b", "strip", Quantity.mm(load.widthMm()))
+                        .source(load.source())
+                : Working.of("b = a + 0.58 L, half of that at an edge")
+                        .standard("a", "patch", Quantity.mm(load.patchMm()))
+                        .standard("0.58", "spread sideways", Quantity.ratio(PanelLoad.SPREAD))
+                        .plan("L", "span", Quantity.mm(spanMm))
+                        .source(load.source());
+    }
+
+    /** The strip's stiffnesses, each opened in turn. */
+    private Working.Builder stiffness(String formula) {
+        return terms(formula)
+                .worked(
+                        "D0",
+                        "stiffness by stretch of the faces",
+                        new Quantity(strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
+                        () -> layers("D0 = b · E1 t1 · E2 t2 / (E1 t1 + E2 t2) · d²"))
+                .worked(
+                        "Df",
+                        "stiffness of the faces alone",
+                        new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
+                        () -> layers("Df = b · (E1 t1^3 + E2 t2^3) / 12"))
+                .worked(
+                        "S",
+                        "stiffness of the core in shear",
+                        Quantity.newton(strip.shearStiffness()),
+                        () -> layers("S = b · d² / c · G"));
+    }
+
+    private Working layers(String formula) {
+        return Working.of(formula)
+                .standard("b", "width of the strip", Quantity.mm(strip.widthMm()))
+                .plan("t1", "loaded face", Quantity.mm(panel.loaded().thicknessMm()))
+                .material("E1", "its modulus", Quantity.stress(panel.loaded().modulus()))
+                .plan("t2", "other face", Quantity.mm(panel.other().thicknessMm()))
+                .material("E2", "its modulus", Quantity.stress(panel.other().modulus()))
+                .plan("c", "core", Quantity.mm(panel.core().thicknessMm()))
+                .material(
+                        "G",
+                        "shear modulus of the core",
+                        Quantity.stress(panel.core().material().value(Property.SHEAR_MODULUS)))
+                .source(ALLEN);
+    }
+
+    private Working stretchWorking(double coupleMoment) {
+        return terms("s = 1.5 · M / d / (b t)")
+                .worked(
+                        "M",
+                        "moment carried by stretch of the faces",
+                        new Quantity(coupleMoment, Unit.NEWTON_MILLIMETRE),
+                        () ->
+                                stiffness(
+                                                "M = D0 / D · P (2 L − a) / 8, less what is local to the load")
+                                        .source(ALLEN))
+                .plan("d", "between the middles of the faces", Quantity.mm(strip.leverMm()))
+                .source(ALLEN);
+    }
+
+    private Working bendingWorking() {
+        return stiffness(
+                        "sb = 1.5 · 6 m / t², m = (Df / D · P (2 L − a) / 8 + local) / b by the face's share of Df")
+                .source(ALLEN);
     }
 
     private String source() {
@@ -109,15 +208,30 @@ final class PanelCheck {
                 PanelMode.SAG,
                 Quantity.mm(sag),
                 Quantity.mm(spanMm / Constants.SPAN_OVER_SAG),
-                () ->
-                        terms("f = (f bending + f shear) · (1 + psi2 · kdef)")
-                                .worked("f bending", "", Quantity.mm(answer.bendingMm()))
-                                .worked("f shear", "of the core", Quantity.mm(answer.shearMm()))
-                                .standard(
-                                        "1 + psi2 · kdef",
-                                        "creep of timber faces under what stays",
-                                        Quantity.ratio(creep))
-                                .source(source() + "; L/200 is common practice"));
+                () -> sagWorking(creep));
+    }
+
+    private Working sagWorking(double creep) {
+        return terms("f = (f bending + f shear) · (1 + psi2 · kdef)")
+                .worked(
+                        "f bending",
+                        "of faces and couple",
+                        Quantity.mm(answer.bendingMm()),
+                        () ->
+                                stiffness("f = P (8 L^3 − 4 L a² + a^3) / (384 (D0 + Df))")
+                                        .source(ALLEN))
+                .worked(
+                        "f shear",
+                        "of the core",
+                        Quantity.mm(answer.shearMm()),
+                        () ->
+                                stiffness("f = (D0 / D · M − m) · D0 / (S D), D = D0 + Df")
+                                        .source(ALLEN))
+                .standard(
+                        "1 + psi2 · kdef",
+                        "creep of timber faces under what stays",
+                        Quantity.ratio(creep))
+                .source(source() + "; L/200 is common practice");
     }
 
     /** {@return growth of the sag under what stays for years} */
@@ -148,10 +262,20 @@ final class PanelCheck {
     private PanelUse face() {
         double stretch = stretch(answer.coupleMoment());
         double bending = ownBending(answer, load.patchMm(), theory.decay());
-        return faceCheck(PanelMode.FACE, stretch, bending, Property.COMPRESSION);
+        return faceCheck(
+                PanelMode.FACE,
+                stretch,
+                bending,
+                Property.COMPRESSION,
+                () -> stretchWorking(answer.coupleMoment()));
     }
 
-    private PanelUse faceCheck(PanelMode mode, double stretch, double bending, Property along) {
+    private PanelUse faceCheck(
+            PanelMode mode,
+            double stretch,
+            double bending,
+            Property along,
+            Supplier<Working> stretchWorking) {
         FaceStrength strength =
                 new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
         Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
@@ -160,19 +284,28 @@ final class PanelCheck {
                 mode,
                 Quantity.ratio(use),
                 Quantity.ratio(1),
-                () ->
-                        terms("u = s / fd + sb / fmd, both times 1.5")
-                                .worked("s", "stress along the face", Quantity.stress(stretch))
-                                .worked("sb", "own bending of the face", Quantity.stress(bending))
-                                .material(
-                                        "fd",
-                                        "design strength along",
-                                        Quantity.stress(strength.design(known)))
-                                .material(
-                                        "fmd",
-                                        "design strength in bending",
-                                        Quantity.stress(strength.design(Property.BENDING)))
-                                .source(source() + patchLimit()));
+                () -> faceWorking(strength, known, stretch, bending, stretchWorking));
+    }
+
+    private Working faceWorking(
+            FaceStrength strength,
+            Property known,
+            double stretch,
+            double bending,
+            Supplier<Working> stretchWorking) {
+        return terms("u = s / fd + sb / fmd, both times 1.5")
+                .worked("s", "stress along the face", Quantity.stress(stretch), stretchWorking)
+                .worked(
+                        "sb",
+                        "own bending of the face",
+                        Quantity.stress(bending),
+                        this::bendingWorking)
+                .material("fd", "design strength along", Quantity.stress(strength.design(known)))
+                .material(
+                        "fmd",
+                        "design strength in bending",
+                        Quantity.stress(strength.design(Property.BENDING)))
+                .source(source() + patchLimit());
     }
 
     private PanelUse wrinkling() {
@@ -191,7 +324,8 @@ final class PanelCheck {
                                 .worked(
                                         "s",
                                         "pressure along the face, times 1.5",
-                                        Quantity.stress(stretch))
+                                        Quantity.stress(stretch),
+                                        () -> stretchWorking(answer.coupleMoment()))
                                 .source("Hoff and Mautner 1945; Zenkert; from memory"));
     }
 
@@ -208,7 +342,11 @@ final class PanelCheck {
                                 .worked(
                                         "Q",
                                         "shear force in the core",
-                                        Quantity.newton(answer.coreForce()))
+                                        Quantity.newton(answer.coreForce()),
+                                        () ->
+                                                stiffness(
+                                                                "Q = D0 / D · P · (1/2 − sinh(k a/2) / (a k cosh(k L/2))), D = D0 + Df")
+                                                        .source(ALLEN))
                                 .material("fv", "shear strength", Quantity.stress(strength))
                                 .source(source() + "; ASTM C393"));
     }
@@ -244,6 +382,11 @@ final class PanelCheck {
                 new ThickFaces.Answer(
                         0, 0, couple, even + pressed.localMoment(), pressed.localMoment(), 0);
         double bending = ownBending(there, supportMm, over.decay());
-        return faceCheck(PanelMode.OVER_SUPPORT, stretch(couple), bending, Property.TENSION);
+        return faceCheck(
+                PanelMode.OVER_SUPPORT,
+                stretch(couple),
+                bending,
+                Property.TENSION,
+                () -> stretchWorking(couple));
     }
 }

@@ -252,7 +252,7 @@ public final class PanelStage {
                         Quantity.mm(mm),
                         () ->
                                 Working.of("L = " + words)
-                                        .worked("L", words, Quantity.mm(mm))
+                                        .plan("L", words + ", as the plan has it", Quantity.mm(mm))
                                         .source("the plan; two-way panels are taken as strips")));
     }
 }

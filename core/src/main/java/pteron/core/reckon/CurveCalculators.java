@@ -129,7 +129,19 @@ final class CurveCalculators {
         Supplier<Working> working =
                 () ->
                         Working.of("s = E · t / (2 r), thickest = 2 · f · r / E")
-                                .worked("r", "least radius", Quantity.mm(1 / bend))
+                                .worked(
+                                        "r",
+                                        "least radius",
+                                        Quantity.mm(1 / bend),
+                                        () ->
+                                                Working.of(
+                                                                "r where the line of least bending through the spots bends hardest")
+                                                        .plan(
+                                                                "l",
+                                                                "length of the batten",
+                                                                Quantity.mm(batten.lengthMm()))
+                                                        .source(
+                                                                "elastica, Euler 1744; walked by Runge and Kutta's method"))
                                 .plan("t", "thickness", Quantity.mm(t))
                                 .plan("E", "modulus", Quantity.stress(e))
                                 .plan("f", "bending strength", Quantity.stress(f))

@@ -120,6 +120,16 @@ final class StrengthCalculators {
                 .list();
     }
 
+    private static Working strip(SandwichStrip strip, Load load, String formula) {
+        return Working.of(formula)
+                .plan("b", "width of the strip", Quantity.mm(strip.widthMm()))
+                .plan("d", "between the middles of the faces", Quantity.mm(strip.leverMm()))
+                .plan("L", "span", Quantity.mm(load.spanMm))
+                .plan("a", "patch", Quantity.mm(load.patchMm))
+                .plan("P", "load", Quantity.newton(load.force))
+                .source("thick faces, H. G. Allen 1969, ch. 2, from memory");
+    }
+
     private static Working working(SandwichStrip strip, Load load, ThickFaces.Answer answer) {
         return Working.of(
                         "f = P (8 L³ − 4 L a² + a³)/(384 D) + (D0/D · M − m) · D0/(S D); sa = (M − Mf)/(d b t); sb = 3 Mf/(b t²); tau = Q/(b d)")
@@ -129,23 +139,32 @@ final class StrengthCalculators {
                 .worked(
                         "D0",
                         "stiffness by stretch of the faces",
-                        new Quantity(strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                        new Quantity(strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
+                        () -> strip(strip, load, "D0 = b · E1 t1 · E2 t2 / (E1 t1 + E2 t2) · d²"))
                 .worked(
                         "Df",
                         "stiffness of the faces alone",
-                        new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE))
+                        new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
+                        () -> strip(strip, load, "Df = b · (E1 t1^3 + E2 t2^3) / 12"))
                 .worked(
                         "S",
                         "stiffness of the core in shear",
-                        Quantity.newton(strip.shearStiffness()))
+                        Quantity.newton(strip.shearStiffness()),
+                        () -> strip(strip, load, "S = b · d² / c · G"))
                 .worked(
                         "Mf",
                         "moment carried by the faces' own bending",
-                        new Quantity(answer.faceMoment(), Unit.NEWTON_MILLIMETRE))
+                        new Quantity(answer.faceMoment(), Unit.NEWTON_MILLIMETRE),
+                        () ->
+                                strip(
+                                        strip,
+                                        load,
+                                        "Mf = Df / D · P (2 L − a) / 8 + what is local to the load"))
                 .worked(
                         "d/t",
                         "lever over face; below 5.77 thin-face formulas fail",
-                        Quantity.ratio(strip.leverToFace()))
+                        Quantity.ratio(strip.leverToFace()),
+                        () -> strip(strip, load, "d / t"))
                 .source("thick faces, H. G. Allen 1969, ch. 2, from memory; no factors of safety");
     }
 }

@@ -98,7 +98,7 @@ final class SupplyCalculators {
                     bar.pieces().stream()
                             .map(piece -> Quantity.mm(piece.lengthMm()).text(UnitSystem.METRIC))
                             .toList();
-            working.worked("bar", String.join(" + ", lengths), Quantity.mm(bar.stockMm()));
+            working.standard("bar", String.join(" + ", lengths), Quantity.mm(bar.stockMm()));
         }
         Working written =
                 working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");

@@ -8,6 +8,7 @@ import pteron.core.carrier.Steps;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.glue.Glue;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
 import pteron.core.quantity.Unit;
@@ -77,21 +78,7 @@ final class WarmthCalculators {
     }
 
     private static List<Figure> figures(WarmWall wall) {
-        Supplier<Working> working =
-                () -> {
-                    Working.Builder steps = Working.of("R = (R' + R'') / 2, U = 1 / R");
-                    for (WarmLayer layer : wall.layers()) {
-                        steps.plan(
-                                "R",
-                                layer.name(),
-                                resistance(layer.resistance(WarmLayer.Path.BAY)));
-                    }
-                    return steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()))
-                            .standard("Rse", "outside", resistance(wall.surfaces().outside()))
-                            .worked("R'", "upper limit", resistance(wall.upperLimit()))
-                            .worked("R''", "lower limit", resistance(wall.lowerLimit()))
-                            .source("ISO 6946:2017, combined method; heat flowing level");
-                };
+        Supplier<Working> working = () -> working(wall);
         return new Answers(working)
                 .add("r", "R, air to air", resistance(wall.resistance()))
                 .add(
@@ -99,6 +86,29 @@ final class WarmthCalculators {
                         "U",
                         new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN))
                 .list();
+    }
+
+    private static Working working(WarmWall wall) {
+        Working.Builder steps = Working.of("R = (R' + R'') / 2, U = 1 / R");
+        for (WarmLayer layer : wall.layers()) {
+            steps.plan("R", layer.name(), resistance(layer.resistance(WarmLayer.Path.BAY)));
+        }
+        return steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()))
+                .standard("Rse", "outside", resistance(wall.surfaces().outside()))
+                .worked(
+                        "R'",
+                        "upper limit",
+                        resistance(wall.upperLimit()),
+                        () -> paths(wall, "1 / R' = f1 / R1 + f2 / R2"))
+                .worked(
+                        "R''",
+                        "lower limit",
+                        resistance(wall.lowerLimit()),
+                        () ->
+                                paths(
+                                        wall,
+                                        "R'' = Rsi + sum of 1 / (f1 / R1 + f2 / R2) + Rse, layer by layer"))
+                .source("ISO 6946:2017, combined method; heat flowing level");
     }
 
     private static Quantity resistance(double value) {
@@ -185,5 +195,22 @@ final class WarmthCalculators {
                             .mm("height", "Height of each", steps.riserMm())
                             .list();
                 });
+    }
+
+    private static Working paths(WarmWall wall, String formula) {
+        Working.Builder steps = Working.of(formula);
+        for (WarmLayer layer : wall.layers()) {
+            for (WarmLayer.Path path : WarmLayer.Path.values()) {
+                steps.plan(
+                        "R",
+                        layer.name() + ", " + Named.small(path),
+                        resistance(layer.resistance(path)));
+            }
+        }
+        return steps.plan(
+                        "f",
+                        "share of the members",
+                        new Quantity(100 * wall.memberShare(), Unit.PERCENT))
+                .source("ISO 6946:2017");
     }
 }

@@ -25,6 +25,7 @@ import pteron.core.warmth.WarmWalls;
  * @param massKg mass (kg/m²)
  * @param cost plain price (per m²), empty where a price is not known
  * @param transmittance U (W/(m²·K)), empty where a conductivity is not known
+ * @param amounts how much of which material a square metre holds
  * @param stiffness load for a millimetre of sag of a strip 600 mm wide over 600 mm (N/mm), empty where a
  *     modulus is not known
  */
@@ -33,6 +34,7 @@ public record BuildUpSums(
         double massKg,
         OptionalDouble cost,
         OptionalDouble transmittance,
+        List<Amount> amounts,
         OptionalDouble stiffness) {
 
     /** Span and width of the strip whose stiffness is told (mm): a usual bay. */
@@ -40,8 +42,13 @@ public record BuildUpSums(
 
     private static final String EXPANDING_FOAM = "expanding-foam";
 
-    /** So much of a material in a square metre. */
-    private record Part(Material material, double cubicMetres) {}
+    /**
+     * So much of a material in a square metre. Immutable.
+     *
+     * @param material the material
+     * @param cubicMetres how much of it (m³/m²)
+     */
+    public record Amount(Material material, double cubicMetres) {}
 
     /**
      * {@return the sums of a build-up}
@@ -60,7 +67,7 @@ public record BuildUpSums(
     }
 
     private static BuildUpSums ofFloor(Floor floor, MaterialLibrary library) {
-        List<Part> parts = new ArrayList<>();
+        List<Amount> parts = new ArrayList<>();
         floor.finish().forEach(layer -> parts.add(layer(layer, 1, library)));
         List.of(floor.topFace(), floor.core(), floor.bottomFace())
                 .forEach(layer -> parts.add(layer(layer, 1, library)));
@@ -74,12 +81,13 @@ public record BuildUpSums(
                 WarmWalls.isKnown(floor, library)
                         ? OptionalDouble.of(WarmWalls.of(floor, library).transmittance())
                         : OptionalDouble.empty(),
+                List.copyOf(parts),
                 sandwich(floor.topFace(), floor.core(), floor.bottomFace(), library));
     }
 
     private static BuildUpSums ofFramed(
             String part, Framed framed, double share, MaterialLibrary library) {
-        List<Part> parts = new ArrayList<>();
+        List<Amount> parts = new ArrayList<>();
         parts.add(layer(framed.outerSkin(), 1, library));
         framed.outside().forEach(layer -> parts.add(layer(layer, 1, library)));
         framed.inside().forEach(layer -> parts.add(layer(layer, 1, library)));
@@ -93,50 +101,51 @@ public record BuildUpSums(
                         ? OptionalDouble.of(
                                 WarmWalls.of(part, framed, share, library).transmittance())
                         : OptionalDouble.empty(),
+                List.copyOf(parts),
                 stiffness(framed, library));
     }
 
     /** Foam between the members, the gap round it, the members and what packs them out. */
-    private static List<Part> filling(Framed framed, double share, MaterialLibrary library) {
-        List<Part> parts = new ArrayList<>();
+    private static List<Amount> filling(Framed framed, double share, MaterialLibrary library) {
+        List<Amount> parts = new ArrayList<>();
         double gap = 0;
         boolean gapKnown = library.contains(EXPANDING_FOAM);
         if (framed.scheme() != Scheme.FRAMELESS && gapKnown) {
             gap = WarmWalls.of("walls", framed, share, library).gapShare();
             double deep = Math.min(framed.insulation().thicknessMm(), framed.frameMm());
-            parts.add(new Part(library.get(EXPANDING_FOAM), deep / 1000 * gap));
+            parts.add(new Amount(library.get(EXPANDING_FOAM), deep / 1000 * gap));
         }
         parts.add(layer(framed.insulation(), 1 - share - gap, library));
         Section section = framed.members().section();
         double solid = section.areaMm2() / (section.thicknessMm() * section.depthMm());
         parts.add(
-                new Part(
+                new Amount(
                         library.get(framed.members().timber()),
                         framed.frameMm() / 1000 * share * solid));
         boolean packed = framed.overFrameMm() > 0 && library.contains(framed.fit().packing());
         if (packed) {
             parts.add(
-                    new Part(
+                    new Amount(
                             library.get(framed.fit().packing()),
                             framed.overFrameMm() / 1000 * share));
         }
         return parts;
     }
 
-    private static Part layer(Layer layer, double share, MaterialLibrary library) {
-        return new Part(library.get(layer.material()), layer.thicknessMm() / 1000 * share);
+    private static Amount layer(Layer layer, double share, MaterialLibrary library) {
+        return new Amount(library.get(layer.material()), layer.thicknessMm() / 1000 * share);
     }
 
-    private static Part members(Members members, double spacingMm, MaterialLibrary library) {
-        return new Part(
+    private static Amount members(Members members, double spacingMm, MaterialLibrary library) {
+        return new Amount(
                 library.get(members.timber()), members.section().areaMm2() / spacingMm / 1000);
     }
 
-    private static double mass(List<Part> parts) {
+    private static double mass(List<Amount> parts) {
         return parts.stream().mapToDouble(p -> p.cubicMetres() * p.material().density()).sum();
     }
 
-    private static OptionalDouble cost(List<Part> parts) {
+    private static OptionalDouble cost(List<Amount> parts) {
         boolean known = parts.stream().allMatch(part -> part.material().has(Property.PRICE));
         return known
                 ? OptionalDouble.of(

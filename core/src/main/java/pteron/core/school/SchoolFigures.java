@@ -1,10 +1,12 @@
 package pteron.core.school;
 
 import java.util.List;
+import java.util.function.Supplier;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
 import pteron.core.makeup.MakeUpStation;
+import pteron.core.material.Property;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -42,7 +44,7 @@ final class SchoolFigures {
                 "built-mass",
                 "Mass with members, ",
                 new Quantity(sums.massKg(), Unit.KILOGRAM_PER_SQUARE_METRE),
-                "m = sum of density × volume in a square metre");
+                () -> masses(sums));
         if (!school.planned()) {
             alternative(sums);
         }
@@ -53,7 +55,7 @@ final class SchoolFigures {
                                         "cost",
                                         "Plain price, ",
                                         new Quantity(cost, Unit.MONEY_PER_SQUARE_METRE),
-                                        "price = sum of price × volume in a square metre"));
+                                        () -> prices(sums)));
         sums.stiffness()
                 .ifPresent(
                         stiff ->
@@ -61,11 +63,18 @@ final class SchoolFigures {
                                         "stiffness",
                                         "Stiffness of 600 × 600 mm, ",
                                         new Quantity(stiff, Unit.NEWTON_PER_MILLIMETRE),
-                                        "k = load in the middle for a millimetre of sag"));
+                                        () ->
+                                                amounts(
+                                                        sums,
+                                                        "k = load in the middle for a millimetre of sag")));
     }
 
     private void alternative(BuildUpSums sums) {
-        add("thickness", "Thickness, ", Quantity.mm(sums.thicknessMm()), "t = sum of the layers");
+        add(
+                "thickness",
+                "Thickness, ",
+                Quantity.mm(sums.thicknessMm()),
+                () -> amounts(sums, "t = sum of the layers"));
         sums.transmittance()
                 .ifPresent(
                         u ->
@@ -73,15 +82,49 @@ final class SchoolFigures {
                                         "u",
                                         "U, ",
                                         new Quantity(u, Unit.WATT_PER_SQUARE_METRE_KELVIN),
-                                        "ISO 6946:2017, frame share from the spacing"));
+                                        () ->
+                                                amounts(
+                                                        sums,
+                                                        "ISO 6946:2017, frame share from the spacing")));
     }
 
-    private void add(String figure, String words, Quantity value, String formula) {
-        String whole = words + name;
-        figures.add(
-                key + figure + end,
-                whole,
-                value,
-                () -> Working.of(formula).worked("sum", whole, value).source(SOURCE));
+    private void add(String figure, String words, Quantity value, Supplier<Working> working) {
+        figures.add(key + figure + end, words + name, value, working);
+    }
+
+    private static Quantity cubic(BuildUpSums.Amount amount) {
+        return new Quantity(amount.cubicMetres() * 1000, Unit.LITRE);
+    }
+
+    private static Working masses(BuildUpSums sums) {
+        Working.Builder working = Working.of("m = sum of density × volume in a square metre");
+        for (BuildUpSums.Amount amount : sums.amounts()) {
+            working.plan("V", amount.material().name() + ", in a square metre", cubic(amount));
+            working.material(
+                    "density",
+                    amount.material().name(),
+                    new Quantity(amount.material().density(), Unit.KILOGRAM_PER_CUBIC_METRE));
+        }
+        return working.source(SOURCE);
+    }
+
+    private static Working prices(BuildUpSums sums) {
+        Working.Builder working = Working.of("price = sum of price × volume in a square metre");
+        for (BuildUpSums.Amount amount : sums.amounts()) {
+            working.plan("V", amount.material().name() + ", in a square metre", cubic(amount));
+            working.material(
+                    "price",
+                    amount.material().name() + ", a cubic metre",
+                    new Quantity(amount.material().value(Property.PRICE), Unit.MONEY));
+        }
+        return working.source(SOURCE);
+    }
+
+    private static Working amounts(BuildUpSums sums, String formula) {
+        Working.Builder working = Working.of(formula);
+        for (BuildUpSums.Amount amount : sums.amounts()) {
+            working.plan("V", amount.material().name() + ", in a square metre", cubic(amount));
+        }
+        return working.source(SOURCE);
     }
 }

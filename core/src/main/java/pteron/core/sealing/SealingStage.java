@@ -153,21 +153,21 @@ public final class SealingStage {
                         SealingStation.SEALING.figure("cartridges"),
                         "Cartridges of sealant",
                         Quantity.count(sealing.cartridges()),
-                        () -> cartridges(gunned, sealing.bead(), supplies)));
+                        () -> cartridges(gunned, sealing, supplies)));
         figures.add(
                 Figure.of(
                         SealingStation.SEALING.figure("tape-rolls"),
                         "Rolls of butyl tape",
                         Quantity.count(sealing.tapeRolls()),
-                        () ->
-                                Working.of("n = L · 1.1 / roll, rounded up")
-                                        .worked("L", "metres of flanges", metres(taped))
-                                        .plan(
-                                                "roll",
-                                                "length of a roll",
-                                                metres(supplies.tapeRollMm()))
-                                        .source("common practice: a tenth for waste")));
+                        () -> rolls(sealing, taped, supplies)));
         return figures;
+    }
+
+    private static Working rolls(Sealing sealing, double taped, Supplies supplies) {
+        return Working.of("n = L · 1.1 / roll, rounded up")
+                .worked("L", "metres of flanges", metres(taped), () -> lengths(sealing, true))
+                .plan("roll", "length of a roll", metres(supplies.tapeRollMm()))
+                .source("common practice: a tenth for waste");
     }
 
     private static Figure metres(Sealing sealing, JointKind kind) {
@@ -180,22 +180,40 @@ public final class SealingStage {
                     long count = sealing.joints().stream().filter(j -> j.kind() == kind).count();
                     Working.Builder working =
                             Working.of("L = sum of the joints")
-                                    .worked("n", "joints", Quantity.count(count));
+                                    .plan("n", "joints", Quantity.count(count));
                     sealing.joints().stream()
                             .filter(joint -> joint.kind() == kind)
                             .forEach(
                                     joint ->
-                                            working.worked(
-                                                    "l", joint.where(), metres(joint.lengthMm())));
+                                            working.plan(
+                                                    "l",
+                                                    joint.where() + ", as drawn",
+                                                    metres(joint.lengthMm())));
                     return working.source("geometry");
                 });
     }
 
-    private static Working cartridges(double gunned, Bead bead, Supplies supplies) {
+    /** The metres of all kinds that are taped, or of all that are gunned. */
+    private static Working lengths(Sealing sealing, boolean taped) {
+        Working.Builder working = Working.of("L = sum of the kinds of joint");
+        for (JointKind kind : JointKind.values()) {
+            if (kind.taped() == taped && sealing.lengthMm(kind) > 0) {
+                working.worked(
+                        "l",
+                        kind.label(),
+                        metres(sealing.lengthMm(kind)),
+                        SealingStation.SEALING.figure(Named.key(kind)));
+            }
+        }
+        return working.plan("n", "joints", Quantity.count(sealing.joints().size()))
+                .source("geometry");
+    }
+
+    private static Working cartridges(double gunned, Sealing sealing, Supplies supplies) {
         return Working.of("n = L · 1.1 · w · d / V, rounded up")
-                .worked("L", "metres of sealant", metres(gunned))
-                .plan("w", "width of the bead", Quantity.mm(bead.widthMm()))
-                .plan("d", "depth of the bead", Quantity.mm(bead.depthMm()))
+                .worked("L", "metres of sealant", metres(gunned), () -> lengths(sealing, false))
+                .plan("w", "width of the bead", Quantity.mm(sealing.bead().widthMm()))
+                .plan("d", "depth of the bead", Quantity.mm(sealing.bead().depthMm()))
                 .plan(
                         "V",
                         "content of a cartridge",

@@ -176,13 +176,7 @@ public final class SkinStage {
                         SkinStation.SKINS.figure("pieces"),
                         "Pieces of sheet",
                         Quantity.count(pieces.size()),
-                        () ->
-                                Working.of("n")
-                                        .worked(
-                                                "n",
-                                                "pieces on all faces",
-                                                Quantity.count(pieces.size()))
-                                        .source("counted")));
+                        () -> piecesWorking(pieces)));
         double mass = pieces.stream().mapToDouble(SheetPiece::massKg).sum();
         figures.add(
                 Figure.of(
@@ -209,7 +203,14 @@ public final class SkinStage {
                 new Quantity(metres / 1000, Unit.METRE),
                 () ->
                         Working.of("sum of the seams between outer sheets")
-                                .worked("n", "seams on all faces", Quantity.count(seams.size()))
+                                .worked(
+                                        "n",
+                                        "seams outside",
+                                        Quantity.count(
+                                                seams.stream()
+                                                        .filter(s -> s.skin().isOutside())
+                                                        .count()),
+                                        () -> seamWorking(seams))
                                 .source("geometry"));
     }
 
@@ -223,13 +224,36 @@ public final class SkinStage {
                 SkinStation.SKINS.figure("area." + Named.key(face)),
                 "Area of the " + Named.words(face) + " sheets",
                 new Quantity(area / 1e6, Unit.SQUARE_METRE),
-                () ->
-                        Working.of("A = area of the faces less the openings")
-                                .worked(
-                                        "A",
-                                        "all pieces of that face",
-                                        new Quantity(area / 1e6, Unit.SQUARE_METRE))
-                                .source("geometry"));
+                () -> areaWorking(pieces.stream().filter(p -> p.skin().face() == face).toList()));
+    }
+
+    private static Working piecesWorking(List<SheetPiece> pieces) {
+        Working.Builder working = Working.of("n = pieces of all faces");
+        for (Skin.Face face : Skin.Face.values()) {
+            List<SheetPiece> own = pieces.stream().filter(p -> p.skin().face() == face).toList();
+            working.worked("n", faceName(face), Quantity.count(own.size()), () -> areaWorking(own));
+        }
+        return working.source("counted");
+    }
+
+    private static Working areaWorking(List<SheetPiece> pieces) {
+        Working.Builder working = Working.of("A = sum of the pieces, openings cut out");
+        for (SheetPiece piece : pieces) {
+            working.plan(
+                    "A", piece.name(), new Quantity(piece.shape().area() / 1e6, Unit.SQUARE_METRE));
+        }
+        return working.plan("n", "pieces", Quantity.count(pieces.size())).source("geometry");
+    }
+
+    private static Working seamWorking(List<Seam> seams) {
+        Working.Builder working = Working.of("sum of the lengths");
+        seams.stream()
+                .filter(seam -> seam.skin().isOutside())
+                .forEach(
+                        seam ->
+                                working.plan(
+                                        "l", "seam as drawn", Quantity.mm(seam.line().lengthMm())));
+        return working.source("geometry");
     }
 
     private static Working sheetsWorking(List<SheetOrder> orders) {
@@ -239,7 +263,12 @@ public final class SkinStage {
             working.worked(
                     "n",
                     "%s, %d pieces".formatted(order.material(), order.pieces()),
-                    Quantity.count(order.sheets()));
+                    Quantity.count(order.sheets()),
+                    () ->
+                            Working.of("sheets that hold the pieces side by side")
+                                    .plan("n", "pieces", Quantity.count(order.pieces()))
+                                    .material("sheet", "as bought", Quantity.count(1))
+                                    .source("first fit decreasing, D. S. Johnson 1973"));
         }
         return working.source("first fit decreasing, D. S. Johnson 1973; errs on the large side");
     }
@@ -247,13 +276,34 @@ public final class SkinStage {
     private static Working massWorking(List<SheetPiece> pieces) {
         Working.Builder working = Working.of("m = sum of area × thickness × density");
         for (Skin.Face face : Skin.Face.values()) {
-            double mass =
-                    pieces.stream()
-                            .filter(piece -> piece.skin().face() == face)
-                            .mapToDouble(SheetPiece::massKg)
-                            .sum();
-            working.worked("m", faceName(face), Quantity.kg(mass));
+            List<SheetPiece> own =
+                    pieces.stream().filter(piece -> piece.skin().face() == face).toList();
+            double mass = own.stream().mapToDouble(SheetPiece::massKg).sum();
+            working.worked("m", faceName(face), Quantity.kg(mass), () -> faceMass(own));
         }
         return working.source("densities from the material library");
+    }
+
+    private static Working faceMass(List<SheetPiece> pieces) {
+        Working.Builder working = Working.of("m = sum of the pieces");
+        for (SheetPiece piece : pieces) {
+            working.worked("m", piece.name(), Quantity.kg(piece.massKg()), () -> pieceMass(piece));
+        }
+        return working.plan("n", "pieces", Quantity.count(pieces.size())).source("added up");
+    }
+
+    private static Working pieceMass(SheetPiece piece) {
+        double area = piece.shape().area() / 1e6;
+        double thickness = piece.skin().layer().thicknessMm();
+        return Working.of("m = A · t · density")
+                .plan("A", "area as drawn", new Quantity(area, Unit.SQUARE_METRE))
+                .plan("t", "thickness", Quantity.mm(thickness))
+                .material(
+                        "density",
+                        piece.skin().layer().material(),
+                        new Quantity(
+                                piece.massKg() / (area * thickness / 1000),
+                                Unit.KILOGRAM_PER_CUBIC_METRE))
+                .source("the material library");
     }
 }

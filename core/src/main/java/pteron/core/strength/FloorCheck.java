@@ -42,7 +42,14 @@ final class FloorCheck {
                                 span,
                                 loads,
                                 new MemberCheck.Setting(
-                                        Duration.MEDIUM, plan.loads().serviceClass(), null)));
+                                        Duration.MEDIUM,
+                                        plan.loads().serviceClass(),
+                                        null,
+                                        new Carried(
+                                                "widest gap between cross-members; a free end counts four times",
+                                                carried,
+                                                massPerArea(plan.makeUp().floor(), library),
+                                                plan.loads().floorLoad()))));
             }
         }
         return checks;

@@ -46,8 +46,9 @@ record MemberCheck(
      * @param duration how long the governing load stands
      * @param service how damp the timber becomes
      * @param wind zone and coefficient, null where wind is not what loads it
+     * @param carried where loads and span come from
      */
-    record Setting(Duration duration, ServiceClass service, WindZones.Zone wind) {}
+    record Setting(Duration duration, ServiceClass service, WindZones.Zone wind, Carried carried) {}
 
     private RectangleSection rectangle() {
         return RectangleSection.of(section);
@@ -73,27 +74,40 @@ record MemberCheck(
                 "bending",
                 Quantity.stress(stress),
                 Quantity.stress(strength),
-                () ->
-                        loadTerms(
-                                        "u = M / W / (kh · kmod · fm / gamma), M = (1.35 g + 1.5 q) L²/8 + 1.5 P L/4, W = b h²/6")
-                                .material(
-                                        "fm",
-                                        "bending strength, " + timber.name(),
-                                        Quantity.stress(timber.value(Property.BENDING)))
-                                .standard(
-                                        "kmod",
-                                        "factor for service class %d and duration "
-                                                        .formatted(setting.service.number())
-                                                + Named.small(setting.duration),
-                                        Quantity.ratio(strength().kmod()))
-                                .standard(
-                                        "gamma",
-                                        "partial factor of the material",
-                                        Quantity.ratio(strength().gamma()))
-                                .worked("kh", "size factor", Quantity.ratio(size))
-                                .worked("M / W", "stress", Quantity.stress(stress))
-                                .source(
-                                        "EN 1995-1-1 6.1.6, eq. 2.14 and 3.1; EN 338; the skins' help is left out"));
+                () -> bendingWorking(stress, size));
+    }
+
+    private Working bendingWorking(double stress, double size) {
+        return loadTerms(
+                        "u = M / W / (kh · kmod · fm / gamma), M = (1.35 g + 1.5 q) L²/8 + 1.5 P L/4, W = b h²/6")
+                .material(
+                        "fm",
+                        "bending strength, " + timber.name(),
+                        Quantity.stress(timber.value(Property.BENDING)))
+                .standard(
+                        "kmod",
+                        "factor for service class %d and duration "
+                                        .formatted(setting.service.number())
+                                + Named.small(setting.duration),
+                        Quantity.ratio(strength().kmod()))
+                .standard(
+                        "gamma",
+                        "partial factor of the material",
+                        Quantity.ratio(strength().gamma()))
+                .worked("kh", "size factor", Quantity.ratio(size), this::sizeWorking)
+                .worked("M / W", "stress", Quantity.stress(stress), this::stressWorking)
+                .source("EN 1995-1-1 6.1.6, eq. 2.14 and 3.1; EN 338; the skins' help is left out");
+    }
+
+    private Working stressWorking() {
+        return loadTerms("M / W, M = (1.35 g + 1.5 q) L²/8 + 1.5 P L/4, W = b h²/6")
+                .source("EN 1990; any beam table");
+    }
+
+    private Working sizeWorking() {
+        return Working.of("kh = min((150 / h)^0.2, 1.3), 1 from 150 mm up")
+                .plan("h", "depth", Quantity.mm(section.depthMm()))
+                .source("EN 1995-1-1 eq. 3.1");
     }
 
     private Check shear() {
@@ -106,7 +120,14 @@ record MemberCheck(
                 Quantity.stress(strength),
                 () ->
                         loadTerms("u = 1.5 V / (kcr · b · h) / (kmod · fv / gamma)")
-                                .worked("V", "factored force at a support", Quantity.newton(force))
+                                .worked(
+                                        "V",
+                                        "factored force at a support",
+                                        Quantity.newton(force),
+                                        () ->
+                                                loadTerms("V = (1.35 g + 1.5 q) L/2 + 1.5 P")
+                                                        .source(
+                                                                "EN 1990; the moving load right beside the support"))
                                 .standard(
                                         "kcr",
                                         "what cracks leave of the width",
@@ -122,24 +143,33 @@ record MemberCheck(
         double sag = loads.finalDeflection(beam(), strength().kdef());
         double limit = spanMm / Constants.SPAN_OVER_SAG;
         return check(
-                "deflection",
-                Quantity.mm(sag),
-                Quantity.mm(limit),
-                () ->
-                        loadTerms(
-                                        "u = f / (L/200), f = 5 ((1 + kdef) g + q) L⁴ / (384 E I) + P L³ / (48 E I)"
-                                                .replace("⁴", "4"))
-                                .material(
-                                        "E",
-                                        "modulus, " + timber.name(),
-                                        Quantity.stress(timber.value(Property.MODULUS)))
-                                .standard(
-                                        "kdef",
-                                        "creep under the permanent load",
-                                        Quantity.ratio(strength().kdef()))
-                                .worked("f", "deflection", Quantity.mm(sag))
-                                .source(
-                                        "EN 1995-1-1 2.2.3, 7.2 and table 3.2; L/200 is our choice within its table"));
+                "deflection", Quantity.mm(sag), Quantity.mm(limit), () -> deflectionWorking(sag));
+    }
+
+    private Working deflectionWorking(double sag) {
+        return loadTerms(
+                        "u = f / (L/200), f = 5 ((1 + kdef) g + q) L^4 / (384 E I) + P L^3 / (48 E I)")
+                .material(
+                        "E",
+                        "modulus, " + timber.name(),
+                        Quantity.stress(timber.value(Property.MODULUS)))
+                .standard(
+                        "kdef", "creep under the permanent load", Quantity.ratio(strength().kdef()))
+                .worked("f", "deflection", Quantity.mm(sag), this::sagWorking)
+                .source(
+                        "EN 1995-1-1 2.2.3, 7.2 and table 3.2; L/200 is our choice within its table");
+    }
+
+    private Working sagWorking() {
+        return loadTerms(
+                        "f = 5 ((1 + kdef) g + q) L^4 / (384 E I) + P L^3 / (48 E I), I = b h^3/12")
+                .material(
+                        "E",
+                        "modulus, " + timber.name(),
+                        Quantity.stress(timber.value(Property.MODULUS)))
+                .standard(
+                        "kdef", "creep under the permanent load", Quantity.ratio(strength().kdef()))
+                .source("any beam table; EN 1995-1-1 2.2.3");
     }
 
     private Check check(
@@ -152,11 +182,23 @@ record MemberCheck(
 
     private Working.Builder loadTerms(String formula) {
         Working.Builder working = Working.of(formula);
-        working.worked("L", "span of " + part, Quantity.mm(spanMm));
+        working.worked(
+                "L",
+                "span of " + part,
+                Quantity.mm(spanMm),
+                () -> setting.carried.spanWorking(spanMm));
         working.plan("b", "thickness", Quantity.mm(section.thicknessMm()));
         working.plan("h", "depth", Quantity.mm(section.depthMm()));
-        working.worked("g", "permanent load", line(loads.permanent()));
-        working.worked("q", "load that comes and goes", line(loads.spread()));
+        working.worked(
+                "g", "permanent load", line(loads.permanent()), setting.carried::permanentWorking);
+        working.worked(
+                "q",
+                "load that comes and goes",
+                line(loads.spread()),
+                () ->
+                        setting.wind == null
+                                ? setting.carried.spreadWorking()
+                                : setting.carried.windWorking(setting.wind.net()));
         if (setting.wind != null) {
             working.standard(
                     "c",

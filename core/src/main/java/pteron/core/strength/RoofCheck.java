@@ -48,14 +48,16 @@ final class RoofCheck {
     private record Bow(
             StrengthInput plan, Member member, double carriedMm, MaterialLibrary library) {
 
-        private double weight() {
+        private double perArea() {
             Framed roof = plan.makeUp().roof();
-            double perArea =
-                    FloorCheck.massPerArea(roof.outerSkin(), library)
-                            + FloorCheck.massPerArea(roof.insulation(), library)
-                            + FloorCheck.massPerArea(roof.innerSkin(), library);
+            return FloorCheck.massPerArea(roof.outerSkin(), library)
+                    + FloorCheck.massPerArea(roof.insulation(), library)
+                    + FloorCheck.massPerArea(roof.innerSkin(), library);
+        }
+
+        private double weight() {
             double own = member.section().areaMm2() * library.get(member.timber()).density() / 1e6;
-            return (perArea * carriedMm / 1000 + own) * Constants.GRAVITY / 1000;
+            return (perArea() * carriedMm / 1000 + own) * Constants.GRAVITY / 1000;
         }
 
         /** Each end rests on the whole top plate; the span runs from middle to middle. */
@@ -83,7 +85,15 @@ final class RoofCheck {
                     library.get(member.timber()),
                     spanMm(),
                     loads,
-                    new MemberCheck.Setting(Duration.SHORT, plan.loads().serviceClass(), zone));
+                    new MemberCheck.Setting(
+                            Duration.SHORT,
+                            plan.loads().serviceClass(),
+                            zone,
+                            new Carried(
+                                    "length of the bow less one top plate",
+                                    carriedMm,
+                                    perArea(),
+                                    zone == null ? 0 : plan.loads().windSpeed())));
         }
     }
 }

@@ -47,23 +47,37 @@ final class WallCheck {
                         .filter(member -> UPRIGHTS.contains(member.role()))
                         .sorted(Comparator.comparingDouble(WallCheck::middle))
                         .toList();
-        double wind = Wind.pressure(plan.loads().windSpeed());
-        Bounds2 wall = panel.panel().frame().bounds();
         for (int i = 1; i < uprights.size() - 1; i++) {
             Member member = uprights.get(i);
             if (member.role() == Role.STUD || member.role() == Role.TRIMMER) {
                 double carried = (middle(uprights.get(i + 1)) - middle(uprights.get(i - 1))) / 2;
-                double fromEdge =
-                        Math.min(middle(member) - wall.fromU(), wall.toU() - middle(member));
-                boolean side = panel.panel().kind().isSide();
-                double area = carried * member.lengthMm() / 1e6;
-                WindZones.Zone zone = zones.wall(side, fromEdge, area);
-                double load = wind * zone.net() * carried / 1e6;
-                MemberCheck.Setting setting =
-                        new MemberCheck.Setting(Duration.SHORT, plan.loads().serviceClass(), zone);
-                checks.add(stud(member, library, load, setting));
+                checks.add(stud(plan, panel, zones, library, member, carried));
             }
         }
+    }
+
+    private static MemberCheck stud(
+            StrengthInput plan,
+            PanelFrame panel,
+            WindZones zones,
+            MaterialLibrary library,
+            Member member,
+            double carried) {
+        Bounds2 wall = panel.panel().frame().bounds();
+        double wind = Wind.pressure(plan.loads().windSpeed());
+        double fromEdge = Math.min(middle(member) - wall.fromU(), wall.toU() - middle(member));
+        boolean side = panel.panel().kind().isSide();
+        double area = carried * member.lengthMm() / 1e6;
+        WindZones.Zone zone = zones.wall(side, fromEdge, area);
+        double load = wind * zone.net() * carried / 1e6;
+        MemberCheck.Setting setting =
+                new MemberCheck.Setting(
+                        Duration.SHORT,
+                        plan.loads().serviceClass(),
+                        zone,
+                        new Carried(
+                                "length between the plates", carried, 0, plan.loads().windSpeed()));
+        return stud(member, library, load, setting);
     }
 
     private static MemberCheck stud(

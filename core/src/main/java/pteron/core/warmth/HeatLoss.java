@@ -103,17 +103,23 @@ public record HeatLoss(double throughWatt, double airWatt, double difference) {
                         .plan("dT", "inside less outside", kelvin());
         for (WarmWall wall : walls) {
             String part = wall.part().toLowerCase(Locale.ROOT);
-            working.worked("A", part, new Quantity(area(wall, areas), Unit.SQUARE_METRE));
+            working.plan(
+                    "A", part + ", as drawn", new Quantity(area(wall, areas), Unit.SQUARE_METRE));
             working.worked(
                     "U",
                     part,
-                    new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN));
+                    new Quantity(wall.transmittance(), Unit.WATT_PER_SQUARE_METRE_KELVIN),
+                    MakeUpStation.MAKE_UP.figure(wall.part() + "-u"));
         }
         return working.plan("A", "windows", new Quantity(areas.windowsM2(), Unit.SQUARE_METRE))
                 .standard("U", "windows", new Quantity(WINDOW_U, Unit.WATT_PER_SQUARE_METRE_KELVIN))
                 .plan("A", "doors", new Quantity(areas.doorsM2(), Unit.SQUARE_METRE))
                 .standard("U", "doors", new Quantity(DOOR_U, Unit.WATT_PER_SQUARE_METRE_KELVIN))
-                .worked("air", "with the air", new Quantity(airWatt, Unit.WATT))
+                .worked(
+                        "air",
+                        "with the air",
+                        new Quantity(airWatt, Unit.WATT),
+                        MakeUpStation.MAKE_UP.figure("heat-loss-air"))
                 .source(
                         "ISO 13789:2017 and ISO 6946:2017 with outside areas, on the safe side; U of windows and doors is common practice");
     }

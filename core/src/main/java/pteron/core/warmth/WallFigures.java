@@ -73,17 +73,85 @@ final class WallFigures {
         steps.worked(
                 "f",
                 counted ? "share of the members, counted" : "share of the members",
-                new Quantity(100 * wall.memberShare(), Unit.PERCENT));
-        steps.worked(
+                new Quantity(100 * wall.memberShare(), Unit.PERCENT),
+                this::shareWorking);
+        steps.plan(
                 "g",
-                "share of the gaps round the foam",
+                "share of the gaps round the foam, from gap and spacing",
                 new Quantity(100 * wall.gapShare(), Unit.PERCENT));
-        steps.worked("R'", "upper limit", resistance(wall.upperLimit()));
-        steps.worked("R''", "lower limit", resistance(wall.lowerLimit()));
+        steps.worked("R'", "upper limit", resistance(wall.upperLimit()), this::upperWorking);
+        steps.worked("R''", "lower limit", resistance(wall.lowerLimit()), this::lowerWorking);
         return steps.source(
                 wall.metalFrame()
                         ? "the two-dimensional section by finite volumes, as ISO 10211 asks; R' and R'' are shown beside it and not used"
                         : "ISO 6946:2017, combined method");
+    }
+
+    private Working shareWorking() {
+        return Working.of(
+                        counted
+                                ? "f = area of the members / area of the panels"
+                                : "f = thickness / spacing + 0.06")
+                .plan(
+                        "f",
+                        counted ? "as the members are set out" : "from the spacing in the plan",
+                        new Quantity(100 * wall.memberShare(), Unit.PERCENT))
+                .source(
+                        counted
+                                ? "the frame of this plan, plates, posts and blocks counted"
+                                : "spacing; 0.06 for plates and blocks is common practice");
+    }
+
+    /** {@return share of a path: what is neither member nor gap is bay} */
+    private double share(Path path) {
+        return switch (path) {
+            case MEMBER -> wall.memberShare();
+            case GAP -> wall.gapShare();
+            case BAY -> 1 - wall.memberShare() - wall.gapShare();
+        };
+    }
+
+    private Working upperWorking() {
+        Working.Builder steps = Working.of("1 / R' = f1 / R1 + f2 / R2 + …, paths side by side");
+        for (Path path : Path.values()) {
+            steps.worked(
+                    "f",
+                    "share, " + Named.small(path),
+                    new Quantity(100 * share(path), Unit.PERCENT),
+                    this::shareWorking);
+            steps.worked(
+                    "R",
+                    Named.small(path),
+                    resistance(wall.resistance(path)),
+                    () -> pathWorking(path));
+        }
+        return steps.source("ISO 6946:2017, 6.7.2.3");
+    }
+
+    private Working lowerWorking() {
+        Working.Builder steps =
+                Working.of("R'' = Rsi + sum of 1 / (f1 / R1 + f2 / R2 + …) + Rse, layer by layer");
+        steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()));
+        for (WarmLayer layer : wall.layers()) {
+            for (Path path : Path.values()) {
+                steps.material(
+                        "R",
+                        layer.name() + ", " + Named.small(path),
+                        resistance(layer.resistance(path)));
+            }
+        }
+        steps.standard("Rse", "outside", resistance(wall.surfaces().outside()));
+        return steps.source("ISO 6946:2017, 6.7.2.4");
+    }
+
+    private Working pathWorking(Path path) {
+        Working.Builder steps = Working.of("R = Rsi + sum of thickness / conductivity + Rse");
+        steps.standard("Rsi", "inside", resistance(wall.surfaces().inside()));
+        for (WarmLayer layer : wall.layers()) {
+            steps.material("R", layer.name(), resistance(layer.resistance(path)));
+        }
+        steps.standard("Rse", "outside", resistance(wall.surfaces().outside()));
+        return steps.source("ISO 6946:2017");
     }
 
     private void frameShare() {
@@ -92,19 +160,7 @@ final class WallFigures {
                     "frame-share",
                     "Share of the members",
                     new Quantity(100 * wall.memberShare(), Unit.PERCENT),
-                    () ->
-                            Working.of(
-                                            counted
-                                                    ? "f = area of the members / area of the panels"
-                                                    : "f = thickness / spacing + 0.06")
-                                    .worked(
-                                            "f",
-                                            "share of the members",
-                                            new Quantity(100 * wall.memberShare(), Unit.PERCENT))
-                                    .source(
-                                            counted
-                                                    ? "the frame of this plan, plates, posts and blocks counted"
-                                                    : "spacing; 0.06 for plates and blocks is common practice"));
+                    this::shareWorking);
         }
     }
 
@@ -121,7 +177,11 @@ final class WallFigures {
                                     .plan("Ti", "inside", new Quantity(inside, Unit.CELSIUS))
                                     .plan("Te", "outside", new Quantity(outside, Unit.CELSIUS));
                     for (Path path : Path.values()) {
-                        steps.worked("R", Named.small(path), resistance(wall.resistance(path)));
+                        steps.worked(
+                                "R",
+                                Named.small(path),
+                                resistance(wall.resistance(path)),
+                                () -> pathWorking(path));
                     }
                     return steps.source("ISO 6946:2017; heat that runs sideways left out");
                 });
@@ -142,7 +202,8 @@ final class WallFigures {
                                     .worked(
                                             "R",
                                             "on the path of a member",
-                                            resistance(wall.resistance(Path.MEMBER)))
+                                            resistance(wall.resistance(Path.MEMBER)),
+                                            () -> pathWorking(Path.MEMBER))
                                     .source(
                                             "parallel paths; where room air reaches it, it is wet below the dew point"));
         }
@@ -163,18 +224,56 @@ final class WallFigures {
                     "between." + i,
                     "Behind %s,".formatted(wall.layers().get(i - 1).name()),
                     new Quantity(line.get(i), Unit.CELSIUS),
-                    () ->
-                            Working.of("T = Ti − (Ti − Te) · Rx / R")
-                                    .plan("Ti", "inside", new Quantity(inside, Unit.CELSIUS))
-                                    .plan("Te", "outside", new Quantity(outside, Unit.CELSIUS))
-                                    .worked("Rx", "air inside to there, in the bay", passed)
-                                    .worked(
-                                            "R",
-                                            "air to air",
-                                            resistance(wall.resistance(Path.BAY)))
-                                    .worked("Td", "its vapour condenses at", dew)
-                                    .source("ISO 13788; heat that runs sideways left out"));
+                    () -> betweenWorking(inside, outside, passed, dew));
         }
+    }
+
+    private Working betweenWorking(double inside, double outside, Quantity passed, Quantity dew) {
+        return Working.of("T = Ti − (Ti − Te) · Rx / R")
+                .plan("Ti", "inside", new Quantity(inside, Unit.CELSIUS))
+                .plan("Te", "outside", new Quantity(outside, Unit.CELSIUS))
+                .worked(
+                        "Rx",
+                        "air inside to there, in the bay",
+                        passed,
+                        () -> pathWorking(Path.BAY))
+                .worked(
+                        "R",
+                        "air to air",
+                        resistance(wall.resistance(Path.BAY)),
+                        () -> pathWorking(Path.BAY))
+                .worked("Td", "its vapour condenses at", dew, this::vapourWorking)
+                .source("ISO 13788; heat that runs sideways left out");
+    }
+
+    private Working vapourWorking() {
+        Working.Builder steps =
+                Working.of(
+                                "vapour pressure falls from inside to outside by s of each layer; it condenses where that pressure saturates air")
+                        .plan(
+                                "Ti",
+                                "inside",
+                                new Quantity(climate.inside().celsius(), Unit.CELSIUS))
+                        .plan(
+                                "inside",
+                                "humidity",
+                                new Quantity(climate.inside().humidityPercent(), Unit.PERCENT))
+                        .plan(
+                                "Te",
+                                "outside",
+                                new Quantity(climate.outside().celsius(), Unit.CELSIUS))
+                        .plan(
+                                "outside",
+                                "humidity",
+                                new Quantity(climate.outside().humidityPercent(), Unit.PERCENT));
+        for (WarmLayer layer : wall.layers()) {
+            steps.material(
+                    "s",
+                    layer.name() + ", thickness times vapour factor",
+                    new Quantity(
+                            layer.thicknessMm() / 1000 * layer.bay().vapourFactor(), Unit.METRE));
+        }
+        return steps.source("ISO 13788 (Glaser)");
     }
 
     /** {@return index of the interface before the metal: the layer that leads best on the member's path} */
@@ -203,29 +302,28 @@ final class WallFigures {
                 "water",
                 "Water between the layers in a winter month",
                 new Quantity(vapour.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE),
-                () -> {
-                    Working.Builder steps =
-                            Working.of("g = 2e-10 · ((pi − pc) / si − (pc − pe) / se) · 30 days")
-                                    .plan(
-                                            "inside",
-                                            "humidity",
-                                            new Quantity(
-                                                    climate.inside().humidityPercent(),
-                                                    Unit.PERCENT))
-                                    .plan(
-                                            "outside",
-                                            "humidity",
-                                            new Quantity(
-                                                    climate.outside().humidityPercent(),
-                                                    Unit.PERCENT));
-                    for (Vapour.Place place : vapour.places()) {
-                        steps.worked(
-                                "g",
-                                "behind " + wall.layers().get(place.interfaceIndex() - 1).name(),
-                                new Quantity(place.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE));
-                    }
-                    return steps.source(
-                            "ISO 13788 (Glaser), steady month, in the bay; air that leaks in brings far more");
-                });
+                this::waterWorking);
+    }
+
+    private Working waterWorking() {
+        Working.Builder steps =
+                Working.of("g = 2e-10 · ((pi − pc) / si − (pc − pe) / se) · 30 days")
+                        .plan(
+                                "inside",
+                                "humidity",
+                                new Quantity(climate.inside().humidityPercent(), Unit.PERCENT))
+                        .plan(
+                                "outside",
+                                "humidity",
+                                new Quantity(climate.outside().humidityPercent(), Unit.PERCENT));
+        for (Vapour.Place place : vapour.places()) {
+            steps.worked(
+                    "g",
+                    "behind " + wall.layers().get(place.interfaceIndex() - 1).name(),
+                    new Quantity(place.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE),
+                    this::vapourWorking);
+        }
+        return steps.source(
+                "ISO 13788 (Glaser), steady month, in the bay; air that leaks in brings far more");
     }
 }

@@ -65,20 +65,9 @@ public final class WarmthStage {
 
     /** {@return warmth and dryness; parts of unknown materials are left out} */
     public static Warmth of(Input plan) {
-        MaterialLibrary library = plan.library;
         FrameShare share = plan.share;
-        Areas areas = plan.areas;
         double roomM3 = plan.roomM3;
-        List<WarmWall> walls = new ArrayList<>();
-        if (WarmWalls.isKnown(plan.makeUp().floor(), library)) {
-            walls.add(WarmWalls.of(plan.makeUp().floor(), library));
-        }
-        if (WarmWalls.isKnown(plan.makeUp().walls(), library)) {
-            walls.add(WarmWalls.of("walls", plan.makeUp().walls(), share.walls(), library));
-        }
-        if (WarmWalls.isKnown(plan.makeUp().roof(), library)) {
-            walls.add(WarmWalls.of("roof", plan.makeUp().roof(), share.roof(), library));
-        }
+        List<WarmWall> walls = walls(plan.makeUp(), share, plan.library);
         Climate climate = plan.climate();
         List<Vapour> vapours = walls.stream().map(wall -> Vapour.of(wall, climate)).toList();
         List<Figure> figures = new ArrayList<>();
@@ -88,13 +77,27 @@ public final class WarmthStage {
             wet(walls.get(i), vapours.get(i), findings);
         }
         if (roomM3 > 0 && walls.size() == 3) {
-            HeatLoss loss = HeatLoss.of(walls, areas, climate, roomM3);
-            figures.addAll(loss.figures(walls, areas));
+            HeatLoss loss = HeatLoss.of(walls, plan.areas, climate, roomM3);
+            figures.addAll(loss.figures(walls, plan.areas));
             NightAir night = NightAir.of(climate, roomM3);
             figures.addAll(NightFigures.of(night, climate, roomM3));
             walls.forEach(wall -> cold(wall, climate, night, findings));
         }
         return new Warmth(walls, vapours, figures, findings);
+    }
+
+    private static List<WarmWall> walls(MakeUp makeUp, FrameShare share, MaterialLibrary library) {
+        List<WarmWall> walls = new ArrayList<>();
+        if (WarmWalls.isKnown(makeUp.floor(), library)) {
+            walls.add(WarmWalls.of(makeUp.floor(), library));
+        }
+        if (WarmWalls.isKnown(makeUp.walls(), library)) {
+            walls.add(WarmWalls.of("walls", makeUp.walls(), share.walls(), library));
+        }
+        if (WarmWalls.isKnown(makeUp.roof(), library)) {
+            walls.add(WarmWalls.of("roof", makeUp.roof(), share.roof(), library));
+        }
+        return walls;
     }
 
     private static void wet(WarmWall wall, Vapour vapour, List<Finding> findings) {

@@ -18,7 +18,7 @@ import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
-import pteron.core.figure.Term;
+import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -74,7 +74,7 @@ class BalanceByHandTest {
     }
 
     private static List<String> terms(Balance balance, String key) {
-        return figure(balance, key).working().terms().stream().map(Term::symbol).toList();
+        return figure(balance, key).working().terms().stream().map(Working.Term::symbol).toList();
     }
 
     /** {@return what must be added over the rear axles so that the whole weighs so much} */

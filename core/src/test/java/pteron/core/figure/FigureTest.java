@@ -53,12 +53,14 @@ class FigureTest {
                         .plan("a", "one", Quantity.mm(1))
                         .material("b", "two", Quantity.mm(2))
                         .standard("c", "three", Quantity.mm(3))
-                        .worked("d", "four", Quantity.mm(4))
+                        .worked("d", "four", Quantity.mm(4), "outline.four")
                         .source("sums");
         assertThat(working.terms())
-                .extracting(Term::origin)
+                .extracting(Working.Term::origin)
                 .containsExactly(Origin.PLAN, Origin.MATERIAL, Origin.STANDARD, Origin.WORKED_OUT);
-        assertThat(working.terms()).extracting(Term::symbol).containsExactly("a", "b", "c", "d");
+        assertThat(working.terms())
+                .extracting(Working.Term::symbol)
+                .containsExactly("a", "b", "c", "d");
     }
 
     @Test

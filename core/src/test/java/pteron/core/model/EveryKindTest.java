@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.View;
 import pteron.core.figure.Figure;
-import pteron.core.figure.Term;
+import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxDetails.Overhang;
@@ -45,7 +45,7 @@ class EveryKindTest {
             assertThat(figure.value()).as(figure.key()).isFinite();
             assertThat(figure.working().formula()).as(figure.key()).isNotBlank();
             assertThat(figure.working().terms()).as(figure.key()).isNotEmpty();
-            for (Term term : figure.working().terms()) {
+            for (Working.Term term : figure.working().terms()) {
                 assertThat(term.quantity().value()).as(figure.key()).isFinite();
             }
         }

@@ -40,7 +40,11 @@ class MemberChecksTest {
                     LIBRARY.get("c24"),
                     3000,
                     new LoadCase(0.5, 1.0, 0),
-                    new MemberCheck.Setting(Duration.MEDIUM, ServiceClass.COVERED, null));
+                    new MemberCheck.Setting(
+                            Duration.MEDIUM,
+                            ServiceClass.COVERED,
+                            null,
+                            new Carried("between its supports", 400, 10, 0)));
 
     private static Map<String, Check> checks(MemberCheck check) {
         return check.checks().stream()

@@ -12,7 +12,6 @@ import pteron.core.buildup.Section;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
-import pteron.core.figure.Term;
 import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -37,7 +36,7 @@ class WarmthByHandTest {
     }
 
     private List<String> symbols(String key) {
-        return figure(model, key).working().terms().stream().map(Term::symbol).toList();
+        return figure(model, key).working().terms().stream().map(Working.Term::symbol).toList();
     }
 
     /** Lining 5 mm of 0.12, foam 60 mm of 0.034 with 3 mm of air before it, skin 1.5 mm of 160: the bay. */
@@ -194,7 +193,7 @@ class WarmthByHandTest {
                 .isCloseTo(pressure, within(0.5));
         for (String key : List.of("night-humidity", "night-dew-point")) {
             assertThat(figure(cold, key).working().terms())
-                    .extracting(Term::symbol)
+                    .extracting(Working.Term::symbol)
                     .containsExactly("n", "V", "t", "people");
         }
     }
@@ -210,7 +209,7 @@ class WarmthByHandTest {
         assertThat(counted.formula()).contains("area of the members");
         assertThat(counted.source()).contains("this plan");
         assertThat(figure(model, "walls-r").working().terms())
-                .extracting(Term::meaning)
+                .extracting(Working.Term::meaning)
                 .contains("share of the members, counted");
     }
 
