@@ -1,6 +1,7 @@
 package pteron.app.reckon;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -11,24 +12,35 @@ import pteron.app.reckon.SketchText.Stroke;
 import pteron.app.style.Palette;
 import pteron.app.style.Theme;
 
-/** A pencil sketch of what a small sum asks for. */
-final class Sketch extends Canvas {
+/** A pencil sketch of what a small sum asks for, or of what a finding means. */
+public final class Sketch extends Canvas {
 
     private static final double WIDE = 240;
     private static final double HIGH = 124;
     private static final double LARGER = 1.25;
 
     Sketch(String calculator, Theme theme) {
-        super(WIDE * LARGER, HIGH * LARGER);
+        this(calculator, theme, LARGER);
+    }
+
+    private Sketch(String key, Theme theme, double larger) {
+        super(WIDE * larger, HIGH * larger);
         GraphicsContext g = getGraphicsContext2D();
-        g.scale(LARGER, LARGER);
-        g.setFont(Font.font("Overpass", 12 / LARGER + 1));
+        g.scale(larger, larger);
+        g.setFont(Font.font("Overpass", 12 / larger + 1));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         Palette palette = Palette.of(theme);
-        for (Stroke stroke : SketchText.of(calculator)) {
+        for (Stroke stroke : SketchText.of(key)) {
             draw(g, palette, stroke);
         }
+    }
+
+    /** {@return the sketch of what a finding means, by its code; empty where words are enough} */
+    public static Optional<Sketch> ofFinding(String code, Theme theme) {
+        return SketchText.of(code).isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Sketch(code, theme, 1));
     }
 
     private static void draw(GraphicsContext g, Palette palette, Stroke stroke) {

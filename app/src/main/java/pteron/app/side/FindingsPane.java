@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pteron.app.reckon.Sketch;
 import pteron.app.station.Workbench;
 import pteron.core.cure.CureTrial.Tried;
 import pteron.core.drawing.View;
@@ -37,6 +38,8 @@ public final class FindingsPane extends VBox {
         this.bench = bench;
         getStyleClass().add("findings");
         count.getStyleClass().add("count");
+        count.setWrapText(true);
+        count.setMinHeight(USE_PREF_SIZE);
         list.getStyleClass().add("list");
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
@@ -45,6 +48,7 @@ public final class FindingsPane extends VBox {
         getChildren().addAll(count, scroll);
         bench.document().modelProperty().subscribe(model -> update());
         bench.cures().triedProperty().subscribe(tried -> update());
+        bench.themeProperty().subscribe(theme -> update());
     }
 
     private void update() {
@@ -99,7 +103,10 @@ public final class FindingsPane extends VBox {
             margin.setMinWidth(USE_PREF_SIZE);
             words.getChildren().add(new HBox(8, bar, margin));
         }
-        words.getChildren().addAll(measure, cure(finding, plan));
+        words.getChildren().add(measure);
+        Sketch.ofFinding(finding.code(), bench.themeProperty().get())
+                .ifPresent(words.getChildren()::add);
+        words.getChildren().add(cure(finding, plan));
         HBox card = new HBox(10, sign, words);
         card.getStyleClass().addAll("card", Named.small(finding.severity()));
         card.setId("finding-" + finding.code());
