@@ -60,13 +60,17 @@ public final class CutPane extends ScrollPane {
             rows.getChildren().add(heading(kind.getKey(), kind.getValue()));
             double longest =
                     kind.getValue().bars().stream().mapToDouble(Bar::stockMm).max().orElse(1);
-            double scale = (getWidth() - SIDES - NAME_WIDTH) / longest;
+            double scale = (getWidth() - SIDES - nameWidth()) / longest;
             alike(kind.getValue().bars()).forEach(bars -> bars(bars, scale));
             tooLong(kind.getValue().tooLong());
         }
         if (cutting.kinds().isEmpty()) {
             rows.getChildren().add(quiet("No bars while there is no frame: see the findings."));
         }
+    }
+
+    private double nameWidth() {
+        return NAME_WIDTH * bench.lettersProperty().get();
     }
 
     private void tooLong(List<CutPart> parts) {
@@ -117,7 +121,7 @@ public final class CutPane extends ScrollPane {
         rows.getChildren().add(row(bars.getFirst(), bars.size(), scale));
         String cuts = cuts(bars.getFirst());
         Label words = quiet(cuts);
-        words.setPadding(new Insets(0, 0, 4, NAME_WIDTH + 8));
+        words.setPadding(new Insets(0, 0, 4, nameWidth() + 8));
         rows.getChildren().add(words);
     }
 
@@ -138,7 +142,7 @@ public final class CutPane extends ScrollPane {
         String times = count > 1 ? count + " × " : "";
         Label stock = new Label(times + LengthText.format(bar.stockMm(), bench.units()));
         stock.getStyleClass().add("mono");
-        stock.setMinWidth(NAME_WIDTH);
+        stock.setMinWidth(nameWidth());
         HBox strip = new HBox();
         strip.setAlignment(Pos.CENTER_LEFT);
         double trim = bar.saw().endTrimMm() * scale;
@@ -172,7 +176,8 @@ public final class CutPane extends ScrollPane {
 
     private Label piece(CutPart piece, double width) {
         String length = LengthText.format(piece.lengthMm(), bench.units());
-        Label label = new Label(width < length.length() * LETTER ? "" : length);
+        double letter = LETTER * bench.lettersProperty().get();
+        Label label = new Label(width < length.length() * letter ? "" : length);
         label.getStyleClass().add("cut-piece");
         label.setMinWidth(width);
         label.setMaxWidth(width);

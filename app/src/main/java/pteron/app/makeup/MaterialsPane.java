@@ -39,11 +39,15 @@ final class MaterialsPane extends BorderPane {
         setId("materials-pane");
         getStyleClass().add("table-pane");
         find.setId("materials-find");
-        find.setPromptText("find: ply, foam, D30 …");
+        find.setMinHeight(USE_PREF_SIZE);
+        find.setPromptText("ply, foam, D30 …");
         find.setAccessibleText("Find a material");
         list.setId("materials-list");
         list.setCellFactory(view -> new NameCell());
-        list.setPrefWidth(LIST_WIDTH);
+        bench.lettersProperty()
+                .subscribe(scale -> list.setPrefWidth(LIST_WIDTH * scale.doubleValue()));
+        list.setMinHeight(0);
+        setMinWidth(0);
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox left = new VBox(8, find, list);
         left.getStyleClass().add("rows");

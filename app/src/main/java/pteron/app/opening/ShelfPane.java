@@ -69,20 +69,32 @@ final class ShelfPane extends VBox {
         scroll.setFitToHeight(true);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().addAll("plain-scroll", "shelf-scroll");
-        toolbox.refusedProperty()
-                .subscribe(
-                        words -> {
-                            if (!words.isEmpty()) {
-                                hint.setText(words);
-                            }
-                        });
+        toolbox.refusedProperty().subscribe(this::say);
         HBox head = new HBox(10, Cells.headline("Units"), hint);
         head.setAlignment(Pos.CENTER_LEFT);
         hint.setMinWidth(0);
         getChildren().addAll(head, scroll);
+        bench.narrowProperty().subscribe(narrow -> namesAlone(narrow, head, units));
         bench.document()
                 .modelProperty()
                 .subscribe(model -> units.getChildren().forEach(this::resize));
+    }
+
+    private void say(String words) {
+        if (!words.isEmpty()) {
+            hint.setText(words);
+        }
+    }
+
+    /** Names without pictures where the drawing needs the room. */
+    private static void namesAlone(boolean narrow, HBox head, HBox units) {
+        head.setVisible(!narrow);
+        head.setManaged(!narrow);
+        for (Node unit : units.getChildren()) {
+            Node stand = ((VBox) unit).getChildren().getFirst();
+            stand.setVisible(!narrow);
+            stand.setManaged(!narrow);
+        }
     }
 
     private Node unit(ShelfUnit unit) {

@@ -2,11 +2,12 @@ package pteron.app.outline;
 
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.VPos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
@@ -53,13 +54,15 @@ final class UprightsPane extends ScrollPane {
         there.setId("uprights-there");
         there.getStyleClass().add("mono");
         refused.setWrapText(true);
-        HBox asked =
-                new HBox(
+        FlowPane asked =
+                new FlowPane(
                         14,
+                        6,
                         named("every", spacing),
                         named("thick", thickness),
                         named("one place", place),
                         there);
+        asked.setRowValignment(VPos.BOTTOM);
         VBox all = new VBox(12, asked, refused, grid);
         all.getStyleClass().add("rows");
         setContent(all);
@@ -73,7 +76,7 @@ final class UprightsPane extends ScrollPane {
         TextField field = new TextField();
         field.setId(id);
         field.setAccessibleText(words);
-        field.setPrefWidth(110);
+        field.setPrefColumnCount(8);
         return field;
     }
 

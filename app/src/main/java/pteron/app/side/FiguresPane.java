@@ -72,6 +72,7 @@ public final class FiguresPane extends ScrollPane {
                         (words, own) -> {
                             Label heading = new Label(words);
                             heading.getStyleClass().add("group");
+                            heading.setWrapText(true);
                             nodes.add(heading);
                             own.forEach(figure -> nodes.add(row(figure)));
                         });

@@ -21,6 +21,9 @@ final class FinishedRow extends HBox {
 
     private static final int MOST = 4;
 
+    /** Most of a folder's name that is shown (pixels). */
+    private static final double FOLDER = 170;
+
     FinishedRow(List<Path> recent, Consumer<Path> open, Consumer<BoxPlan> begin) {
         super(24);
         getStyleClass().add("start-foot");
@@ -57,7 +60,7 @@ final class FinishedRow extends HBox {
 
     private static Node file(Path file, Consumer<Path> open) {
         String name = file.getFileName().toString().replaceAll("\\.json$", "");
-        Button button = card(name, String.valueOf(file.getParent()));
+        Button button = card(name, String.valueOf(file.getParent()), FOLDER);
         button.setTooltip(new Tooltip(file.toString()));
         button.setOnAction(event -> open.accept(file));
         return button;
@@ -65,18 +68,18 @@ final class FinishedRow extends HBox {
 
     private static Node demo(
             String id, String name, String words, Consumer<BoxPlan> begin, Supplier<BoxPlan> plan) {
-        Button button = card(name, words);
+        Button button = card(name, words, Double.MAX_VALUE);
         button.setId(id);
         button.setOnAction(event -> begin.accept(plan.get()));
         return button;
     }
 
-    private static Button card(String name, String words) {
+    private static Button card(String name, String words, double widest) {
         Label title = new Label(name);
         title.getStyleClass().add("choice-name");
         Label more = new Label(words);
         more.getStyleClass().add("quiet");
-        more.setMaxWidth(170);
+        more.setMaxWidth(widest);
         Button button = new Button(name, new VBox(title, more));
         button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         button.setAccessibleText(name + ", " + words);

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.value.ObservableDoubleValue;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -37,6 +38,10 @@ public final class StartScreen extends BorderPane {
     /** Width from which all views of the new plan can be read (pixels). */
     private static final double ROOM_FOR_ALL = 480;
 
+    /** Least width of the new plan's drawing, at the usual letters (pixels). */
+    private static final double PREVIEW = 280;
+
+    private final ObservableDoubleValue letters;
     private final Beginning beginning;
     private final ObservableValue<Theme> theme;
     private final List<CarrierCard> carriers = new ArrayList<>();
@@ -63,9 +68,14 @@ public final class StartScreen extends BorderPane {
             Runnable help,
             Runnable switchTheme) {}
 
-    /** A start screen in a theme that may change, with the files opened last. */
-    public StartScreen(Ways ways, List<Path> recent, ObservableValue<Theme> theme) {
+    /** A start screen in a theme and with letters that may change, with the files opened last. */
+    public StartScreen(
+            Ways ways,
+            List<Path> recent,
+            ObservableValue<Theme> theme,
+            ObservableDoubleValue letters) {
         this.theme = theme;
+        this.letters = letters;
         this.beginning = new Beginning(UnitSystem.METRIC);
         this.drawing = new DrawingView(beginning.document());
         this.atOnce = new AtOnce(() -> ways.begin().accept(beginning.document().plan()));
@@ -91,12 +101,16 @@ public final class StartScreen extends BorderPane {
     private Node header(Ways ways) {
         Label title = new Label("Pteron");
         title.getStyleClass().add("plan-name");
+        title.setMinWidth(USE_PREF_SIZE);
         Label what = new Label("plans the body of a camper, from the bare deck to the cut list");
         what.getStyleClass().add("quiet");
         what.setMinWidth(0);
+        what.setId("start-what");
+        what.setTooltip(new Tooltip(what.getText()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         units.setId("start-units");
+        units.setMinWidth(USE_PREF_SIZE);
         units.setOnAction(event -> beginning.switchUnits());
         units.setTooltip(new Tooltip("mm, or feet and inches"));
         HBox header = new HBox(9, title, what, gap);
@@ -145,14 +159,23 @@ public final class StartScreen extends BorderPane {
         }
         VBox preview = preview();
         HBox.setHgrow(preview, Priority.ALWAYS);
-        return new HBox(
-                column("1  What carries it", carriers, 254),
-                column("2  Its outline", outlines, 196),
-                preview,
-                column("What comes out at once", List.of(atOnce), 244));
+        HBox columns =
+                new HBox(
+                        column("1  What carries it", carriers, 254),
+                        column("2  Its outline", outlines, 196),
+                        preview,
+                        column("What comes out at once", List.of(atOnce), 244));
+        letters.subscribe(scale -> preview.setMinWidth(PREVIEW * scale.doubleValue()));
+        // large letters in a narrow window: the columns keep their width and are moved
+        ScrollPane moved = new ScrollPane(columns);
+        moved.setFitToHeight(true);
+        moved.setFitToWidth(true);
+        moved.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        moved.getStyleClass().add("plain-scroll");
+        return moved;
     }
 
-    private static VBox column(String title, List<? extends Node> cards, double wide) {
+    private VBox column(String title, List<? extends Node> cards, double wide) {
         VBox content = new VBox(8);
         content.getChildren().addAll(cards);
         content.getStyleClass().add("start-cards");
@@ -162,8 +185,11 @@ public final class StartScreen extends BorderPane {
         scroll.getStyleClass().add("plain-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox column = new VBox(heading(title), scroll);
-        column.setPrefWidth(wide);
-        column.setMinWidth(wide);
+        letters.subscribe(
+                scale -> {
+                    column.setPrefWidth(wide * scale.doubleValue());
+                    column.setMinWidth(wide * scale.doubleValue());
+                });
         column.getStyleClass().add("start-column");
         return column;
     }
@@ -192,7 +218,6 @@ public final class StartScreen extends BorderPane {
         caution.getStyleClass().add("quiet");
         caution.setWrapText(true);
         VBox preview = new VBox(head, drawing, caution);
-        preview.setMinWidth(0);
         preview.getStyleClass().add("start-preview");
         return preview;
     }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
@@ -36,6 +38,7 @@ public final class Workbench implements AutoCloseable {
     private final PlanDocument document;
     private final CuttingDesk cutting = new CuttingDesk();
     private final DoubleProperty letters = new SimpleDoubleProperty(1);
+    private final BooleanProperty narrow = new SimpleBooleanProperty();
     private final StringProperty aspect = new SimpleStringProperty("");
     private final CureDesk cures = new CureDesk();
     private final ObjectProperty<BoxModel> preview = new SimpleObjectProperty<>();
@@ -196,6 +199,11 @@ public final class Workbench implements AutoCloseable {
     /** {@return key of the figure whose working is open, or empty} */
     public StringProperty workingProperty() {
         return working;
+    }
+
+    /** {@return whether the window is narrow for its letters: panels say less then} */
+    public BooleanProperty narrowProperty() {
+        return narrow;
     }
 
     /** {@return how large the letters are over the usual} */

@@ -2,6 +2,7 @@ package pteron.app.style;
 
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.scene.Parent;
 import javafx.scene.layout.Region;
@@ -16,6 +17,12 @@ public final class Letters {
     public static final double MOST = 2;
 
     private static final double STEP = 0.25;
+
+    /** Narrowest window in which all panels stand in full, at the usual letters (pixels). */
+    private static final double ROOMY = 940;
+
+    /** How much wider panels are made in a window that is narrow for its letters. */
+    private static final double CLOSE_PANELS = 1.2;
 
     private final DoubleProperty scale = new SimpleDoubleProperty(1);
 
@@ -42,14 +49,30 @@ public final class Letters {
         return usual * (1 + (scale - 1) / 2);
     }
 
-    /** Gives a panel of words a width, now and when the letters change. */
-    public static void wide(Region panel, double usual, ObservableDoubleValue scale) {
-        scale.subscribe(
-                now -> {
-                    double width = widthOf(usual, now.doubleValue());
+    /** {@return whether a window of a width (pixels) is narrow for letters of a scale: panels then say less} */
+    public static boolean isNarrow(double width, double scale) {
+        return width / scale < ROOMY;
+    }
+
+    private static double panel(double usual, double scale, boolean narrow) {
+        return narrow ? usual * Math.min(CLOSE_PANELS, 1 + (scale - 1) / 2) : widthOf(usual, scale);
+    }
+
+    /** Gives a panel of words a width, now and when the letters or the room change. */
+    public static void wide(
+            Region panel,
+            double usual,
+            ObservableDoubleValue scale,
+            ObservableBooleanValue narrow) {
+        Runnable set =
+                () -> {
+                    double width = panel(usual, scale.get(), narrow.get());
                     panel.setMinWidth(width);
                     panel.setPrefWidth(width);
                     panel.setMaxWidth(width);
-                });
+                };
+        scale.subscribe(set);
+        narrow.subscribe(set);
+        set.run();
     }
 }

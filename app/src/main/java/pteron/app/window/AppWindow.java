@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -28,6 +29,8 @@ import pteron.core.quantity.UnitSystem;
 
 /** The window of the application: start screen or one open plan. */
 public final class AppWindow implements PlanWindow, WindowLook {
+
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
 
     private final Stage stage;
     private final StackPane root = new StackPane();
@@ -56,13 +59,8 @@ public final class AppWindow implements PlanWindow, WindowLook {
         focus = new Focus(scene, () -> main == null ? content : main.drawing());
         theme.subscribe(this::dress);
         letters.dress(root);
-        letters.scaleProperty()
-                .subscribe(
-                        scale -> {
-                            if (bench != null) {
-                                bench.lettersProperty().set(scale.doubleValue());
-                            }
-                        });
+        letters.scaleProperty().subscribe(this::follow);
+        scene.widthProperty().subscribe(this::follow);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoFromField);
         stage.setScene(scene);
         stage.setMinWidth(1000);
@@ -74,6 +72,16 @@ public final class AppWindow implements PlanWindow, WindowLook {
                     files.leave(this::close);
                 });
         Faults.tell(faults);
+    }
+
+    /** Panels say less in a window that is narrow for its letters. */
+    private void follow() {
+        boolean narrow = Letters.isNarrow(scene.getWidth(), letters.scaleProperty().get());
+        root.pseudoClassStateChanged(NARROW, narrow);
+        if (bench != null) {
+            bench.lettersProperty().set(letters.scaleProperty().get());
+            bench.narrowProperty().set(narrow);
+        }
     }
 
     /** Tells the newest fault in the place of the one before: many would bury the plan. */
@@ -141,7 +149,8 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         this::showReckoner,
                         this::showHelp,
                         this::switchTheme);
-        content.getChildren().setAll(new StartScreen(ways, recent.all(), theme));
+        content.getChildren()
+                .setAll(new StartScreen(ways, recent.all(), theme, letters.scaleProperty()));
         scene.getAccelerators().clear();
         scene.getAccelerators()
                 .put(
@@ -172,6 +181,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
     public void show(PlanDocument document) {
         Workbench next = new Workbench(document, theme.get());
         next.lettersProperty().set(letters.scaleProperty().get());
+        next.narrowProperty().set(root.getPseudoClassStates().contains(NARROW));
         Commands doing = new Commands(next, this, files, this);
         MainWindow shown;
         try {

@@ -40,6 +40,7 @@ final class BeamPane extends Pane {
         bench.document().modelProperty().subscribe(model -> requestLayout());
         bench.themeProperty().subscribe(theme -> requestLayout());
         bench.lettersProperty().subscribe(scale -> requestLayout());
+        bench.narrowProperty().subscribe(narrow -> requestLayout());
     }
 
     @Override
@@ -66,15 +67,31 @@ final class BeamPane extends Pane {
         g.setFill(palette.ink());
         g.fillRoundRect(SIDE, BEAM_Y, (last - first) * scale, 7, 4, 4);
         List<Foot> feet = feet(model);
-        double before = Double.NEGATIVE_INFINITY;
-        for (Foot support : feet) {
-            double x = SIDE + (support.x() - first) * scale;
-            // neighbours whose words would touch stand to the left and right of their feet
-            boolean next = x - before < 150 * bench.lettersProperty().get();
-            foot(g, palette, x, support, next);
-            before = x;
+        for (int i = 0; i < feet.size(); i++) {
+            Foot support = feet.get(i);
+            foot(g, palette, SIDE + (support.x() - first) * scale, support, standing(i, feet));
         }
         weight(g, palette, SIDE + (model.balance().centre().x() - first) * scale, model);
+    }
+
+    /** Words of the front stand under their foot, of the last of several axles right of it, of the others left. */
+    private Standing standing(int index, List<Foot> feet) {
+        if (index == 0) {
+            return Standing.UNDER;
+        }
+        boolean last = index == feet.size() - 1;
+        if (bench.narrowProperty().get()) {
+            return last ? Standing.AT_THE_EDGE : Standing.NOT_SAID;
+        }
+        return last && feet.size() > 2 ? Standing.RIGHT : Standing.LEFT;
+    }
+
+    private enum Standing {
+        UNDER,
+        LEFT,
+        RIGHT,
+        AT_THE_EDGE,
+        NOT_SAID
     }
 
     private List<Foot> feet(BoxModel model) {
@@ -111,28 +128,61 @@ final class BeamPane extends Pane {
         return NumberText.format(Unit.KILOGRAM.shown(kg, units), 0);
     }
 
-    private void foot(GraphicsContext g, Palette palette, double x, Foot support, boolean right) {
+    private void foot(
+            GraphicsContext g, Palette palette, double x, Foot support, Standing standing) {
         g.setFill(palette.ink());
         g.fillPolygon(
                 new double[] {x, x - 11, x + 11},
                 new double[] {BEAM_Y + 7, BEAM_Y + 26, BEAM_Y + 26},
                 3);
-        boolean coupler = !support.name().startsWith("axle");
-        g.setTextBaseline(VPos.TOP);
+        if (standing == Standing.NOT_SAID) {
+            return;
+        }
+        writeLoad(g, palette, x, support, standing);
+    }
+
+    /** What the support carries, where it stands in no other's way. */
+    private void writeLoad(
+            GraphicsContext g, Palette palette, double x, Foot support, Standing standing) {
+        Font figures = letters("Overpass Mono", 13);
+        double at =
+                switch (standing) {
+                    case UNDER -> Math.max(width(support.load(), figures) / 2, x);
+                    case LEFT -> x - 16;
+                    case RIGHT -> x + 16;
+                    default -> getWidth();
+                };
         g.setTextAlign(
-                coupler ? TextAlignment.CENTER : right ? TextAlignment.LEFT : TextAlignment.RIGHT);
-        double at = coupler ? x : right ? x + 16 : x - 16;
-        double y = coupler ? BEAM_Y + 30 : BEAM_Y + 13;
+                switch (standing) {
+                    case UNDER -> TextAlignment.CENTER;
+                    case RIGHT -> TextAlignment.LEFT;
+                    default -> TextAlignment.RIGHT;
+                });
+        boolean below = standing == Standing.UNDER || standing == Standing.AT_THE_EDGE;
+        double y = BEAM_Y + (below ? 30 : 13);
+        g.setTextBaseline(VPos.TOP);
         g.setFill(palette.quiet());
         g.setFont(letters("Overpass", 12.5));
-        g.fillText(support.name(), at, y);
+        g.fillText(standing == Standing.AT_THE_EDGE ? "each axle" : support.name(), at, y);
         g.setFill(palette.ink());
-        g.setFont(letters("Overpass Mono", 13));
-        g.fillText(support.load(), at, y + 17 * Letters.widthOf(1, bench.lettersProperty().get()));
+        g.setFont(figures);
+        g.fillText(support.load(), at, y + 17 * enlarged());
+    }
+
+    private static double width(String text, Font font) {
+        Text measure = new Text(text);
+        measure.setFont(font);
+        return measure.getLayoutBounds().getWidth();
+    }
+
+    private double enlarged() {
+        return bench.narrowProperty().get()
+                ? 1.1
+                : Letters.widthOf(1, bench.lettersProperty().get());
     }
 
     private Font letters(String family, double usual) {
-        return Font.font(family, usual * Letters.widthOf(1, bench.lettersProperty().get()));
+        return Font.font(family, usual * enlarged());
     }
 
     private void weight(GraphicsContext g, Palette palette, double x, BoxModel model) {
@@ -146,9 +196,7 @@ final class BeamPane extends Pane {
         g.setTextAlign(TextAlignment.LEFT);
         Font font = letters("Overpass", 13);
         g.setFont(font);
-        Text measure = new Text(text);
-        measure.setFont(font);
-        double wide = measure.getLayoutBounds().getWidth();
+        double wide = width(text, font);
         boolean left = x > getWidth() * 0.55;
         double from = left ? x - 16 - wide : x + 16;
         boolean beside = from >= 0 && from + wide <= getWidth();
@@ -167,9 +215,10 @@ final class BeamPane extends Pane {
                         ? "in the middle"
                         : Quantity.mm(Math.rint(Math.abs(y))).text(units)
                                 + (y < 0 ? " left" : " right")
-                                + " of the middle";
-        return "weight sits %s %s the front, %s"
+                                + (bench.narrowProperty().get() ? "" : " of the middle");
+        return "%s %s %s the front, %s"
                 .formatted(
+                        bench.narrowProperty().get() ? "weight" : "weight sits",
                         Quantity.mm(Math.rint(Math.abs(model.balance().centre().x()))).text(units),
                         model.balance().centre().x() < 0 ? "ahead of" : "from",
                         side);

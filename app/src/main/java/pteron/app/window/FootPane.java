@@ -27,7 +27,10 @@ import pteron.core.vehicle.Trailer;
 /** The foot: mass against rating, the beam, the share on the coupler. */
 final class FootPane extends BorderPane {
 
-    private static final double TWO_LINES = 34;
+    private static final double TWO_LINES = 40;
+
+    /** Letters of the foot over those of the window, where it is narrow for its letters. */
+    private static final double NARROW_LETTERS = 0.75;
 
     private final Workbench bench;
     private final Label mass = new Label();
@@ -53,7 +56,7 @@ final class FootPane extends BorderPane {
         margin.setAlignment(Pos.CENTER_LEFT);
         VBox left = new VBox(3, mass, what, rating, margin);
         left.getStyleClass().add("foot-side");
-        Letters.wide(left, 254, bench.lettersProperty());
+        Letters.wide(left, 254, bench.lettersProperty(), bench.narrowProperty());
         setLeft(left);
         setCenter(new BeamPane(bench));
         Region gap = new Region();
@@ -64,7 +67,7 @@ final class FootPane extends BorderPane {
         telling();
         VBox right = new VBox(4, head, band, advice);
         right.getStyleClass().add("foot-side");
-        Letters.wide(right, 254, bench.lettersProperty());
+        Letters.wide(right, 254, bench.lettersProperty(), bench.narrowProperty());
         setMinHeight(112);
         setRight(right);
         bench.document().modelProperty().subscribe(model -> update());
@@ -75,16 +78,23 @@ final class FootPane extends BorderPane {
         advice.getStyleClass().add("quiet");
         advice.setWrapText(true);
         advice.setId("foot-words");
-        bench.lettersProperty()
-                .subscribe(
-                        scale -> {
-                            // two lines are kept, so that telling something moves nothing
-                            advice.setMinHeight(TWO_LINES * scale.doubleValue());
-                            advice.setMaxHeight(TWO_LINES * scale.doubleValue());
-                        });
+        bench.lettersProperty().subscribe(scale -> keepLines());
+        bench.narrowProperty().subscribe(narrow -> keepLines());
         silence.setOnFinished(event -> quiet());
         quiet();
         bench.document().changeProperty().subscribe(this::tell);
+    }
+
+    /** Two lines are kept, so that telling something moves nothing; a narrow window has smaller letters here. */
+    private void keepLines() {
+        double scale = bench.lettersProperty().get();
+        boolean narrow = bench.narrowProperty().get();
+        double letters = narrow ? Math.max(1, scale * NARROW_LETTERS) : scale;
+        setStyle("-fx-font-size: %.1fpx;".formatted(Letters.USUAL * letters));
+        advice.setMinHeight(TWO_LINES * letters);
+        advice.setMaxHeight(TWO_LINES * letters);
+        what.setVisible(!narrow);
+        what.setManaged(!narrow);
     }
 
     /** Tells what an edit has changed, for a moment. */

@@ -57,6 +57,7 @@ final class HeaderBar extends HBox {
                         button(commands.get("theme"), "Light / dark"),
                         search(commands));
         tellBack(commands);
+        bench.narrowProperty().subscribe(this::saysLess);
         bench.document().modelProperty().subscribe(model -> update());
         bench.document().changedProperty().subscribe(changed -> update());
         bench.document().fileProperty().subscribe(file -> update());
@@ -168,10 +169,22 @@ final class HeaderBar extends HBox {
         return units;
     }
 
-    private static Button search(Commands commands) {
-        Button search = button(commands.get("search"), "Find, go to, do …   Ctrl K");
+    private Button search(Commands commands) {
+        Button search = button(commands.get("search"), "");
         search.getStyleClass().add("search");
+        bench.narrowProperty()
+                .subscribe(
+                        narrow -> search.setText(narrow ? "Find" : "Find, go to, do …   Ctrl K"));
         return search;
+    }
+
+    /** In a window that is narrow for its letters the name alone tells the plan, and a tip the rest. */
+    private void saysLess(boolean narrow) {
+        name.setMinWidth(narrow ? 0 : USE_PREF_SIZE);
+        for (Label label : List.of(purpose, state)) {
+            label.setVisible(!narrow);
+            label.setManaged(!narrow);
+        }
     }
 
     private void update() {
@@ -184,5 +197,7 @@ final class HeaderBar extends HBox {
                         .map(file -> file.getFileName().toString())
                         .orElse("not saved yet");
         state.setText(bench.document().changedProperty().get() ? where + ", changed" : where);
+        name.setTooltip(
+                new Tooltip(String.join(", ", plan.name(), plan.purpose(), state.getText())));
     }
 }

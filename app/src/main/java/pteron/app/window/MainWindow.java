@@ -10,6 +10,8 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tab;
 import javafx.scene.control.TabPane;
 import javafx.scene.control.ToggleButton;
@@ -54,6 +56,12 @@ final class MainWindow extends BorderPane {
                     View.SECTION,
                     View.ALL);
 
+    /** What stands left and right of the title (pixels). */
+    private static final double TITLE_SIDES = 30;
+
+    /** Letters of the tabs at the right over the usual, in a window that is narrow for its letters. */
+    private static final double NARROW_TABS = 1.15;
+
     private final Workbench bench;
     private final DrawingView drawing;
     private final TabPane side;
@@ -96,16 +104,7 @@ final class MainWindow extends BorderPane {
 
     private VBox middle() {
         MatterPane matter = new MatterPane(bench, drawing);
-        HBox switches = switches();
-        switches.visibleProperty().bind(matter.drawsProperty());
-        Label title = new Label();
-        title.textProperty().bind(matter.titleProperty());
-        title.getStyleClass().add("view-title");
-        title.setMinWidth(USE_PREF_SIZE);
-        // in a narrow window the views stand under the title
-        FlowPane head = new FlowPane(10, 0, title, switches);
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.getStyleClass().add("view-head");
+        FlowPane head = head(matter);
         bench.stationProperty().subscribe(this::followStation);
         StationTools tools = new StationTools(bench, drawing.behavior());
         drawing.menuProperty().set(tools::menuItems);
@@ -116,6 +115,43 @@ final class MainWindow extends BorderPane {
                 new VBox(head, tools, over, new Shelves(bench, drawing), new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
+    }
+
+    private FlowPane head(MatterPane matter) {
+        HBox switches = switches();
+        MenuButton views = views();
+        switches.visibleProperty().bind(matter.drawsProperty().and(bench.narrowProperty().not()));
+        views.visibleProperty().bind(matter.drawsProperty().and(bench.narrowProperty()));
+        Label title = new Label();
+        title.textProperty().bind(matter.titleProperty());
+        title.getStyleClass().add("view-title");
+        title.setWrapText(true);
+        title.visibleProperty().bind(views.visibleProperty().not());
+        // in a narrow window the views stand under the title
+        FlowPane head = new FlowPane(10, 0, title, switches, views);
+        for (Node node : head.getChildren()) {
+            node.managedProperty().bind(node.visibleProperty());
+        }
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.setMinWidth(0);
+        title.maxWidthProperty().bind(head.widthProperty().subtract(TITLE_SIDES));
+        head.getStyleClass().add("view-head");
+        return head;
+    }
+
+    /** All views in one menu, for a window that is narrow for its letters. */
+    private MenuButton views() {
+        MenuButton views = new MenuButton();
+        views.setId("views");
+        views.getStyleClass().add("tool");
+        views.setMinWidth(USE_PREF_SIZE);
+        for (View view : TABS) {
+            MenuItem item = new MenuItem(view.title());
+            item.setOnAction(event -> bench.viewProperty().set(view));
+            views.getItems().add(item);
+        }
+        bench.viewProperty().subscribe(view -> views.setText(view.key()));
+        return views;
     }
 
     private HBox switches() {
@@ -171,22 +207,37 @@ final class MainWindow extends BorderPane {
                         inputs,
                         tab("Figures", shown -> new FiguresPane(bench, shown)));
         panel.setId("side");
-        Letters.wide(panel, 274, bench.lettersProperty());
+        bench.lettersProperty().subscribe(scale -> lettersOf(panel));
+        bench.narrowProperty().subscribe(narrow -> lettersOf(panel));
+        Letters.wide(panel, 274, bench.lettersProperty(), bench.narrowProperty());
         panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
         panel.getStyleClass().add("side");
         panel.getSelectionModel().select(findings);
-        bench.selectedProperty()
-                .subscribe(
-                        part -> {
-                            boolean looksAtInputs =
-                                    panel.getSelectionModel().getSelectedItem() == inputs;
-                            Finding shown = bench.findingProperty().get();
-                            boolean byFinding = shown != null && shown.place().part().equals(part);
-                            if (!part.isEmpty() && !looksAtInputs && !byFinding) {
-                                panel.getSelectionModel().selectFirst();
-                            }
-                        });
+        bench.selectedProperty().subscribe(part -> showChosen(panel, inputs, part));
         return panel;
+    }
+
+    private void showChosen(TabPane panel, Tab inputs, String part) {
+        boolean looksAtInputs = panel.getSelectionModel().getSelectedItem() == inputs;
+        Finding shown = bench.findingProperty().get();
+        boolean byFinding = shown != null && shown.place().part().equals(part);
+        if (!part.isEmpty() && !looksAtInputs && !byFinding) {
+            panel.getSelectionModel().selectFirst();
+        }
+    }
+
+    /** The names of the tabs stand in one row: their letters grow with the panel alone. */
+    private void lettersOf(TabPane panel) {
+        double scale = bench.narrowProperty().get() ? NARROW_TABS : panelLetters();
+        panel.getTabs()
+                .forEach(
+                        tab ->
+                                tab.setStyle(
+                                        "-fx-font-size: %.1fpx;".formatted(Letters.USUAL * scale)));
+    }
+
+    private double panelLetters() {
+        return Letters.widthOf(1, bench.lettersProperty().get());
     }
 
     private static String titled(String name, int count) {

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -30,7 +31,7 @@ final class RoutePane extends VBox {
         this.bench = bench;
         getStyleClass().add("route");
         getChildren().add(scrolled());
-        Letters.wide(this, 204, bench.lettersProperty());
+        Letters.wide(this, 204, bench.lettersProperty(), bench.narrowProperty());
         for (Station station : Route.stations()) {
             Stop stop = new Stop(station);
             stops.put(station, stop);
@@ -68,6 +69,7 @@ final class RoutePane extends VBox {
         private final Label telling = new Label();
         private final MarginBar bar = new MarginBar(38, 11);
         private final Label verdict = new Label();
+        private final VBox words = new VBox();
 
         Stop(Station station) {
             getStyleClass().add("stop");
@@ -79,17 +81,27 @@ final class RoutePane extends VBox {
             telling.getStyleClass().add("telling");
             telling.setWrapText(true);
             telling.setMinHeight(USE_PREF_SIZE);
-            VBox words = new VBox(name, telling);
+            words.getChildren().addAll(name, telling);
             words.setAlignment(Pos.CENTER_LEFT);
             HBox.setHgrow(words, Priority.ALWAYS);
             words.setMinWidth(0);
             verdict.getStyleClass().add("verdict");
-            VBox margin = new VBox(2, bar, verdict);
-            margin.setAlignment(Pos.CENTER_RIGHT);
             StackPane rail = new StackPane(dot);
             rail.getStyleClass().add("rail");
-            getChildren().addAll(rail, words, margin);
+            getChildren().addAll(rail, words);
+            bench.narrowProperty().subscribe(this::arrange);
             canBePressed(station);
+        }
+
+        /** The margin beside the words, or under the name alone where there is no room for more. */
+        private void arrange(boolean narrow) {
+            Pane margin = narrow ? new HBox(8, bar, verdict) : new VBox(2, bar, verdict);
+            margin.getStyleClass().add("stop-margin");
+            telling.setVisible(!narrow);
+            telling.setManaged(!narrow);
+            words.getChildren().removeIf(node -> node.getStyleClass().contains("stop-margin"));
+            getChildren().removeIf(node -> node.getStyleClass().contains("stop-margin"));
+            (narrow ? words : this).getChildren().add(margin);
         }
 
         private void canBePressed(Station station) {

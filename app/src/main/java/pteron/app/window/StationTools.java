@@ -5,10 +5,12 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -52,6 +54,7 @@ final class StationTools extends VBox {
         bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
         bench.aspectProperty().subscribe(aspect -> rebuild());
+        bench.narrowProperty().subscribe(narrow -> rebuild());
     }
 
     /** {@return what a drag has snapped to or why something is refused; to lie over the drawing, so that nothing moves} */
@@ -70,6 +73,11 @@ final class StationTools extends VBox {
                 Menu below = new Menu(menu.getText());
                 below.getItems().setAll(List.copyOf(menu.getItems()));
                 items.add(below);
+            } else if (tool instanceof ToggleButton toggle) {
+                CheckMenuItem item = new CheckMenuItem(toggle.getText());
+                item.setSelected(toggle.isSelected());
+                item.setOnAction(event -> toggle.fire());
+                items.add(item);
             } else if (tool instanceof Button button) {
                 MenuItem item = new MenuItem(button.getText());
                 item.setOnAction(event -> button.fire());
@@ -79,9 +87,22 @@ final class StationTools extends VBox {
         return items;
     }
 
+    private MenuButton inOneMenu() {
+        MenuButton menu = new MenuButton("Tools");
+        menu.setId("tools-menu");
+        menu.getStyleClass().add("tool");
+        menu.setMinWidth(USE_PREF_SIZE);
+        menu.getItems().setAll(menuItems());
+        return menu;
+    }
+
     private void rebuild() {
-        tools.getChildren()
-                .setAll(ScreenRoute.of(bench.stationProperty().get()).tools().apply(toolbox));
+        List<? extends Node> made =
+                ScreenRoute.of(bench.stationProperty().get()).tools().apply(toolbox);
+        tools.getChildren().setAll(made);
+        if (bench.narrowProperty().get() && !made.isEmpty()) {
+            tools.getChildren().setAll(inOneMenu());
+        }
         tools.setVisible(!tools.getChildren().isEmpty());
         tools.setManaged(!tools.getChildren().isEmpty());
     }

@@ -40,7 +40,7 @@ class ScreensTest {
     private static final double BLANK = 3;
 
     /** Words that may be cut short: the file tells them whole, or a tip does. */
-    private static final List<String> MAY_BE_SHORT = List.of("plan-purpose");
+    private static final List<String> MAY_BE_SHORT = List.of("plan-purpose", "start-what");
 
     private final TreeSet<String> faults = new TreeSet<>();
     private AppWindow window;
@@ -60,11 +60,12 @@ class ScreensTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1000,700", "1280,800", "1920,1080"})
-    void nothingIsCutOff_orOverlaps(int wide, int high) {
+    @CsvSource({"1000,700,1", "1280,800,1", "1920,1080,1", "1000,700,2", "2560,1440,2"})
+    void nothingIsCutOff_orOverlaps(int wide, int high, double letters) {
         // not shown: the toolkit's own screen is smaller than the largest of them
         onScreen(() -> window = new AppWindow(new Stage(), wide, high));
-        for (Theme theme : Theme.values()) {
+        onScreen(() -> lettersOf(letters));
+        for (Theme theme : themes(letters)) {
             for (UnitSystem units : UnitSystem.values()) {
                 onScreen(() -> show(Demos.wagtail().withUnits(units), theme));
                 for (Station station : Route.stations()) {
@@ -83,7 +84,18 @@ class ScreensTest {
         onScreen(window::showStart);
         look("start");
         onScreen(window::dispose);
-        assertThat(faults).as("%d × %d", wide, high).isEmpty();
+        assertThat(faults).as("%d × %d, letters × %s", wide, high, letters).isEmpty();
+    }
+
+    /** Both themes, and one of them where larger letters are looked at: colours move nothing. */
+    private static List<Theme> themes(double letters) {
+        return letters > 1 ? List.of(Theme.LIGHT) : List.of(Theme.values());
+    }
+
+    private void lettersOf(double scale) {
+        for (double now = 1; now < scale; now += 0.25) {
+            window.largerLetters();
+        }
     }
 
     private void show(BoxPlan plan, Theme theme) {

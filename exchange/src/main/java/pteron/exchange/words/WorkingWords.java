@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Origin;
-import pteron.core.figure.Term;
 import pteron.core.figure.Working;
 import pteron.core.quantity.UnitSystem;
 
@@ -19,7 +18,7 @@ public final class WorkingWords {
         List<String> lines = new ArrayList<>();
         lines.add(figure.name() + " = " + figure.quantity().text(units));
         lines.add(working.formula());
-        for (Term term : working.terms()) {
+        for (Working.Term term : working.terms()) {
             lines.add("  " + line(term, units));
         }
         lines.add("Source: " + working.source());
@@ -27,7 +26,7 @@ public final class WorkingWords {
     }
 
     /** {@return a term: symbol, number, meaning, where it came from} */
-    public static String line(Term term, UnitSystem units) {
+    public static String line(Working.Term term, UnitSystem units) {
         return "%s = %s  %s (%s)"
                 .formatted(
                         term.symbol(),
