@@ -19,12 +19,15 @@ public final class Sketch extends Canvas {
     private static final double HIGH = 124;
     private static final double LARGER = 1.25;
 
+    /** In a card of the side panel there is less room. */
+    private static final double CARD_WIDE = 200;
+
     Sketch(String calculator, Theme theme) {
-        this(calculator, theme, LARGER);
+        this(calculator, theme, WIDE, LARGER);
     }
 
-    private Sketch(String key, Theme theme, double larger) {
-        super(WIDE * larger, HIGH * larger);
+    private Sketch(String key, Theme theme, double wide, double larger) {
+        super(wide * larger, HIGH * larger);
         GraphicsContext g = getGraphicsContext2D();
         g.scale(larger, larger);
         g.setFont(Font.font("Overpass", 12 / larger + 1));
@@ -40,7 +43,7 @@ public final class Sketch extends Canvas {
     public static Optional<Sketch> ofFinding(String code, Theme theme) {
         return SketchText.of(code).isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Sketch(code, theme, 1));
+                : Optional.of(new Sketch(code, theme, CARD_WIDE, 1));
     }
 
     private static void draw(GraphicsContext g, Palette palette, Stroke stroke) {

@@ -9,8 +9,8 @@ final class MathText {
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final String LOWERED = "₀₁₂₃₄₅₆₇₈₉";
 
-    /** A unit with its power: mm4, in4. */
-    private static final Pattern UNIT = Pattern.compile("\\b(mm|in|m|cm)([2-4])\\b");
+    /** A unit with its power: mm4, in4; a metre alone is a mass with its index. */
+    private static final Pattern UNIT = Pattern.compile("\\b(mm|in|cm)([2-4])\\b");
 
     /** A power written with a roof: x^2. */
     private static final Pattern POWER = Pattern.compile("\\^(\\d)");

@@ -32,6 +32,7 @@ final class AtOnce extends VBox {
         make.setId("start-make");
         make.getStyleClass().add("primary");
         make.setMaxWidth(Double.MAX_VALUE);
+        make.setDefaultButton(true);
         make.setOnAction(event -> begin.run());
         Label open = new Label("every size stays open to change");
         open.getStyleClass().add("quiet");

@@ -17,6 +17,7 @@ class MathTextTest {
         assertThat(MathText.of("12 mm4")).isEqualTo("12 mm⁴");
         assertThat(MathText.of("x^2 + y^3")).isEqualTo("x² + y³");
         assertThat(MathText.of("m1 · x1 / m12")).isEqualTo("m₁ · x₁ / m₁₂");
+        assertThat(MathText.of("m1 + m2 + m3")).isEqualTo("m₁ + m₂ + m₃");
         assertThat(MathText.of("C24 timber, 4 300 mm")).contains("4 300 mm");
     }
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -34,7 +34,7 @@ abstract class DesktopRobot {
 
     /** Presses a button. */
     void press(String id) {
-        robot.interact(() -> ((Button) node(id)).fire());
+        robot.interact(() -> ((ButtonBase) node(id)).fire());
         settle();
     }
 

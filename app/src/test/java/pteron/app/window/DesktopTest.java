@@ -139,6 +139,37 @@ class DesktopTest extends DesktopRobot {
                 .contains("share = 100 · R / m");
     }
 
+    /** What was worked out opens in turn, and back again. */
+    @Test
+    void numbersOfAWorking_openInTurn() {
+        robot.interact(() -> window.bench().workingProperty().set("balance.coupler-load"));
+        settle();
+        assertThat(exists("working-back") && node("working-back").isVisible()).isFalse();
+        press("follow-xg");
+        assertThat(formula()).isEqualTo("xg = x − xf");
+        press("follow-x");
+        assertThat(formula()).startsWith("x = (m₁ · x₁ + m₂ · x₂");
+        press("working-back");
+        press("working-back");
+        assertThat(formula()).startsWith("R = m");
+    }
+
+    private String formula() {
+        return robot.lookup(".formula").queryAs(Label.class).getText();
+    }
+
+    /** A new plan by two keys: what is shown first is made by Enter. */
+    @Test
+    void newPlan_byKeysAlone() {
+        robot.push(KeyCode.CONTROL, KeyCode.N);
+        settle();
+        assertThat(exists("start-make")).isTrue();
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(exists("start-make")).isFalse();
+        assertThat(plan().box().outline()).isNotEqualTo(Demos.wagtail().box().outline());
+    }
+
     @Test
     void byKeyboardAlone() {
         robot.push(KeyCode.ALT, KeyCode.DIGIT2);

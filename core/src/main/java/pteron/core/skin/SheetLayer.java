@@ -87,8 +87,8 @@ public final class SheetLayer implements Layer {
     private static Point2 clear(SheetPiece piece) {
         Bounds2 all = piece.shape().bounds();
         double wide = Math.min(all.width(), WORDS_MM) / 2;
-        for (double up : new double[] {0.5, 0.2, 0.12, 0.8, 0.9, 0.35, 0.65}) {
-            for (double along : new double[] {0.5, 0.25, 0.75}) {
+        for (double up : new double[] {0.5, 0.2, 0.12, 0.8, 0.9, 0.35, 0.65, 0.05, 0.95}) {
+            for (double along : new double[] {0.5, 0.25, 0.75, 0.2, 0.3, 0.7, 0.8}) {
                 Point2 at =
                         new Point2(
                                 all.fromU() + along * all.width(), all.fromV() + up * all.height());
