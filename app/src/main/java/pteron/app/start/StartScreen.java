@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
@@ -41,7 +43,9 @@ public final class StartScreen extends BorderPane {
     /** Least width of the new plan's drawing, at the usual letters (pixels). */
     private static final double PREVIEW = 280;
 
-    private final ObservableDoubleValue letters;
+    /** Bound, not subscribed: the letters outlive the screen and must not hold it. */
+    private final DoubleProperty letters = new SimpleDoubleProperty();
+
     private final Beginning beginning;
     private final ObservableValue<Theme> theme;
     private final List<CarrierCard> carriers = new ArrayList<>();
@@ -75,7 +79,7 @@ public final class StartScreen extends BorderPane {
             ObservableValue<Theme> theme,
             ObservableDoubleValue letters) {
         this.theme = theme;
-        this.letters = letters;
+        this.letters.bind(letters);
         this.beginning = new Beginning(UnitSystem.METRIC);
         this.drawing = new DrawingView(beginning.document());
         this.atOnce = new AtOnce(() -> ways.begin().accept(beginning.document().plan()));

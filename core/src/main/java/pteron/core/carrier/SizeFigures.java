@@ -137,7 +137,7 @@ final class SizeFigures {
     private Working foremost() {
         return Working.of("foremost of carrier and box")
                 .plan(
-                        "carrier",
+                        "support",
                         carrier.front().name() + " behind the box's front face",
                         Quantity.mm(carrier.front().placeMm()))
                 .plan("box", "front of the outline", Quantity.mm(standing.outline().foremostMm()))
