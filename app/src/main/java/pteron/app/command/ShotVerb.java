@@ -95,7 +95,7 @@ final class ShotVerb implements Callable<Integer> {
             window.showStart();
             return;
         }
-        window.show(plan, PlanArgument.file(file));
+        window.show(plan, null);
         Scenery.set(window, view);
         window.bench().selectedProperty().set(part);
         window.bench().workingProperty().set(working);

@@ -40,7 +40,7 @@ final class SheetsAside implements ListAside.Content {
     }
 
     private String size(SheetPiece piece) {
-        Bounds2 bounds = piece.shape().bounds();
+        Bounds2 bounds = piece.cutShape().bounds();
         return LengthText.format(bounds.width(), bench.units())
                 + " × "
                 + LengthText.format(bounds.height(), bench.units());

@@ -46,12 +46,15 @@ class FirstStepsTest extends DesktopRobot {
 
     /** Drags a unit of the shelf so far along the drawing and up (shares of it). */
     private void drag(String unit, double along, double up) {
+        // a view just chosen lays its parts out in the next pulse
+        robot.interact(() -> node("drawing").getScene().getRoot().layout());
         Bounds drawing = bounds(node("drawing"));
-        robot.interact(() -> {});
         Bounds shelf = bounds(node("unit-" + unit));
         robot.moveTo(new Point2D(shelf.getCenterX(), shelf.getCenterY()));
+        settle();
         robot.press(MouseButton.PRIMARY);
         for (int i = 1; i <= 5; i++) {
+            settle();
             double share = i / 5.0;
             robot.moveTo(
                     new Point2D(
@@ -66,6 +69,7 @@ class FirstStepsTest extends DesktopRobot {
                                                     + up * drawing.getHeight()
                                                     - shelf.getCenterY())));
         }
+        settle();
         robot.release(MouseButton.PRIMARY);
         settle();
         acts++;

@@ -108,7 +108,7 @@ public final class PartList {
             double thickness = layer.thicknessMm();
             double mass = whole.area() * thickness * density(layer.material()) / 1e9;
             double middle = panel.fillingFromMm() + thickness / 2;
-            Point3 at = panel.placement().at(whole.centroid(), middle);
+            Point3 at = panel.surface().at(whole.centroid(), middle);
             add("floor core", Group.FOAM, mass, at, density(layer.material()));
             return;
         }
@@ -117,11 +117,16 @@ public final class PartList {
         double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + framed.overFrameMm());
         double gap = gapInBay(framed);
         double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
-        double room = bays.areaMm2() * thickness - inTheFoamMm3(frame, thickness);
+        double deep = panel.fillingFromMm() + thickness / 2;
+        double stretch = panel.surface().stretch(panel.frame(), deep);
+        double room = stretch * (bays.areaMm2() * thickness - inTheFoamMm3(frame, thickness));
         double mass = Math.max(0, room) * filled / 1e9;
-        double middle = panel.fillingFromMm() + thickness / 2;
         String name = panel.id() + " insulation";
-        add(name, Group.FOAM, mass, panel.placement().at(bays.middle(), middle), filled);
+        Point3 at =
+                panel.surface().isBent()
+                        ? panel.surface().centre(panel.frame(), deep)
+                        : panel.surface().at(bays.middle(), deep);
+        add(name, Group.FOAM, mass, at, filled);
     }
 
     /** {@return volume of members shallower than the panel, blocks above all, that stands in its foam (mm³)} */
@@ -160,17 +165,19 @@ public final class PartList {
                 holes(panel, openings).stream()
                         .mapToDouble(hole -> hole.sharedArea(panel.frame()))
                         .sum();
-        Point3 inner = panel.placement().at(panel.frame().centroid(), panel.depthMm());
+        Point3 inner = panel.surface().centre(panel.frame(), panel.depthMm());
         if (panel.kind() == PanelKind.FLOOR) {
             double top = makeUp.floor().structureMm();
-            Point3 onTop = panel.placement().at(panel.frame().centroid(), top);
+            Point3 onTop = panel.surface().at(panel.frame().centroid(), top);
             makeUp.floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
             return;
         }
         Framed framed = framed(makeUp, panel);
-        Point3 outer = panel.placement().at(panel.frame().centroid(), 0);
-        framed.outside().forEach(layer -> layer(panel, layer, area - cut, outer));
-        framed.inside().forEach(layer -> layer(panel, layer, area - cut, inner));
+        Point3 outer = panel.surface().centre(panel.frame(), 0);
+        double out = panel.surface().stretch(panel.frame(), 0) * (area - cut);
+        double in = panel.surface().stretch(panel.frame(), panel.depthMm()) * (area - cut);
+        framed.outside().forEach(layer -> layer(panel, layer, out, outer));
+        framed.inside().forEach(layer -> layer(panel, layer, in, inner));
     }
 
     private void layer(Panel panel, Layer layer, double areaMm2, Point3 at) {

@@ -18,7 +18,8 @@ public record Straight(Point2 from, Point2 to) implements Curve {
 
     @Override
     public Point2 at(double alongMm) {
-        return from.plus(direction(0).times(alongMm));
+        // to the last bit, so that lines which share a corner leave no sliver between them
+        return alongMm == lengthMm() ? to : from.plus(direction(0).times(alongMm));
     }
 
     @Override

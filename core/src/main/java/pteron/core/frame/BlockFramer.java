@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Section;
 import pteron.core.frame.MemberMaker.Depth;
 import pteron.core.geometry.Bounds2;
@@ -35,7 +36,7 @@ final class BlockFramer {
     }
 
     void frame(SettingOut settingOut) {
-        if (panel.kind().isRoof()) {
+        if (panel.isAcross()) {
             roofEdges();
         } else if (!panel.kind().isSide() && panel.kind() != PanelKind.FLOOR) {
             liningEnds();
@@ -114,6 +115,33 @@ final class BlockFramer {
                 .flatMap(piece -> piece.without(standing).stream())
                 .flatMap(piece -> piece.without(openings).stream())
                 .filter(piece -> piece.bounds().fromV() < middle && middle < piece.bounds().toV())
+                .flatMap(piece -> fitted(piece, depth).stream())
                 .forEach(piece -> maker.addBlock(piece, depth));
+    }
+
+    /**
+     * {@return a block as it fits between bows, empty where it is too short: on the inside of a bend their
+     * faces lean towards each other}
+     */
+    private Optional<Polygon2> fitted(Polygon2 piece, Depth depth) {
+        if (!panel.surface().isBent()) {
+            return Optional.of(piece);
+        }
+        double inner = depth.fromInwardMm() + depth.section().depthMm();
+        double stretch =
+                Math.min(
+                        panel.surface().stretch(piece, depth.fromInwardMm()),
+                        panel.surface().stretch(piece, inner));
+        double lean = own.thicknessMm() / 2 * Math.max(0, 1 / stretch - 1);
+        Bounds2 all = piece.bounds();
+        return all.width() - 2 * lean < MemberMaker.SHORTEST_MM
+                ? Optional.empty()
+                : Optional.of(
+                        Polygon2.rectangle(
+                                new Bounds2(
+                                        all.fromU() + lean,
+                                        all.toU() - lean,
+                                        all.fromV(),
+                                        all.toV())));
     }
 }

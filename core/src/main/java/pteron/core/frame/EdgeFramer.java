@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import pteron.core.curve.Beside;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Line2;
 import pteron.core.geometry.Point2;
@@ -12,6 +13,7 @@ import pteron.core.opening.PlacedOpening;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.RimEdge;
 
 /** Frames the edges of a panel: plates, posts, end bows; answers what room they leave. */
 final class EdgeFramer {
@@ -37,12 +39,12 @@ final class EdgeFramer {
     /** {@return the room left inside plates and posts} */
     List<Polygon2> frame(List<PlacedOpening> openings) {
         List<Polygon2> inside = List.of(panel.frame());
-        if (!panel.kind().isRoof()) {
+        if (!panel.isAcross()) {
             inside = bottomPlate(inside, openings);
             inside = topPlates(inside);
         }
         inside = post(inside, 0);
-        return post(inside, panel.chain().size() - 2);
+        return post(inside, panel.rim().size() - 1);
     }
 
     private List<Polygon2> bottomPlate(List<Polygon2> inside, List<PlacedOpening> openings) {
@@ -76,23 +78,24 @@ final class EdgeFramer {
     }
 
     private boolean isPost(int edge) {
-        boolean outermost = edge == 0 || edge == panel.chain().size() - 2;
+        boolean outermost = edge == 0 || edge == panel.rim().size() - 1;
         Point2 way = way(edge);
         double steepness = Math.toDegrees(Math.atan2(Math.abs(way.v()), Math.abs(way.u())));
-        return outermost && steepness >= POST_FROM_DEGREES;
+        return outermost && panel.rim().get(edge).isStraight() && steepness >= POST_FROM_DEGREES;
     }
 
     private Point2 way(int edge) {
-        return line(edge).direction();
+        RimEdge rim = panel.rim().get(edge);
+        return rim.to().minus(rim.from()).unit();
     }
 
     private Line2 line(int edge) {
-        return Line2.through(panel.chain().get(edge), panel.chain().get(edge + 1));
+        return Line2.through(panel.rim().get(edge).from(), panel.rim().get(edge).to());
     }
 
     private List<Polygon2> topPlates(List<Polygon2> inside) {
         List<Polygon2> plates = new ArrayList<>();
-        for (int edge = 0; edge < panel.chain().size() - 1; edge++) {
+        for (int edge = 0; edge < panel.rim().size(); edge++) {
             if (!isPost(edge)) {
                 Optional<Polygon2> plate = piece(inside, plateStrip(edge), edge);
                 if (plate.isPresent()) {
@@ -105,34 +108,51 @@ final class EdgeFramer {
     }
 
     private void addTopPlate(Polygon2 plate, int edge) {
-        maker.addRipped(Role.TOP_PLATE, plate, way(edge), panel.rips().endDegrees());
+        RimEdge rim = panel.rim().get(edge);
+        boolean plumb = Math.abs(way(edge).u()) < Tolerance.DIRECTION;
+        if (plumb && !panel.isAcross()) {
+            taken.add(plate.bounds().fromU(), plate.bounds().toU());
+            maker.add(Role.CORNER_POST, plate, way(edge));
+        } else if (rim.isStraight()) {
+            maker.addRipped(Role.TOP_PLATE, plate, way(edge), panel.rips().endDegrees());
+        } else {
+            Bend bend = Bend.of(plate, rim.line(), thickness);
+            maker.addBent(Role.TOP_PLATE, plate, way(edge), bend);
+        }
     }
 
     /** {@return the strip of a plate: mitred against plates, run through over posts} */
     private Polygon2 plateStrip(int edge) {
-        Line2 outer = line(edge);
-        Line2 inner = outer.movedRight(thickness);
-        Point2 from = panel.chain().get(edge);
-        Point2 to = panel.chain().get(edge + 1);
+        RimEdge rim = panel.rim().get(edge);
+        Beside outer = rim.line();
+        Beside inner = outer.movedRight(thickness);
         boolean plateBefore = edge > 0 && !isPost(edge - 1);
-        boolean plateAfter = edge < panel.chain().size() - 2 && !isPost(edge + 1);
-        Point2 innerFrom = plateBefore ? mitre(inner, edge - 1, from) : inner.at(-reach);
-        Point2 innerTo = plateAfter ? mitre(inner, edge + 1, to) : inner.at(reach);
-        return Polygon2.of(
-                List.of(
-                        plateBefore ? from : outer.at(-reach),
-                        plateAfter ? to : outer.at(reach),
-                        innerTo,
-                        innerFrom));
+        boolean plateAfter = edge < panel.rim().size() - 1 && !isPost(edge + 1);
+        boolean endsBefore = plateBefore || (edge > 0 && buttsAt(edge));
+        boolean endsAfter = plateAfter || (edge < panel.rim().size() - 1 && buttsAt(edge + 1));
+        double from = endsBefore ? rim.fromMm() : rim.fromMm() - reach;
+        double to = endsAfter ? rim.toMm() : rim.toMm() + reach;
+        double innerFrom = plateBefore ? mitre(inner, edge - 1, rim.from()) : from;
+        double innerTo = plateAfter ? mitre(inner, edge + 1, rim.to()) : to;
+        List<Point2> round = new ArrayList<>(outer.points(from, to, RimEdge.SAWN_MM));
+        round.addAll(inner.points(innerFrom, innerTo, RimEdge.SAWN_MM).reversed());
+        return Polygon2.of(round).sound();
     }
 
-    private Point2 mitre(Line2 inner, int neighbour, Point2 shared) {
-        Line2 other = line(neighbour).movedRight(thickness);
-        return inner.meets(other).orElseGet(() -> inner.at(inner.along(shared)));
+    /** {@return whether an edge goes on smoothly or turns outward from the one before it: a post runs past it} */
+    private boolean buttsAt(int edge) {
+        RimEdge before = panel.rim().get(edge - 1);
+        RimEdge after = panel.rim().get(edge);
+        Point2 way = before.line().direction(before.toMm());
+        return way.cross(after.line().direction(after.fromMm())) > -Beside.SMOOTH;
+    }
+
+    private double mitre(Beside inner, int neighbour, Point2 shared) {
+        return inner.corner(panel.rim().get(neighbour).line().movedRight(thickness), shared);
     }
 
     private Optional<Polygon2> piece(List<Polygon2> inside, Polygon2 strip, int edge) {
-        Point2 middle = panel.chain().get(edge).plus(panel.chain().get(edge + 1)).times(0.5);
+        Point2 middle = panel.rim().get(edge).middle();
         return inside.stream()
                 .flatMap(room -> room.shared(strip).stream())
                 .min(Comparator.comparingDouble(found -> found.centroid().distance(middle)));
@@ -152,28 +172,38 @@ final class EdgeFramer {
                                 inner.at(reach),
                                 inner.at(-reach)));
         Optional<Polygon2> post = piece(inside, strip, edge);
-        if (post.isEmpty()) {
+        if (post.isEmpty() || lacksRoom(post.get())) {
             return inside;
         }
         addPost(post.get(), edge);
         return inside.stream().flatMap(room -> room.without(post.get()).stream()).toList();
     }
 
+    /** {@return whether a bend is too short for a member at each of its ends} */
+    private boolean lacksRoom(Polygon2 post) {
+        double room = panel.memberRoomMm();
+        return panel.surface().isBent()
+                && (post.bounds().width() < thickness - Tolerance.PENCIL.lengthMm()
+                        || (!maker.members().isEmpty()
+                                && panel.frame().bounds().width() < 2 * room));
+    }
+
     private void addPost(Polygon2 post, int edge) {
         boolean plumb = Math.abs(way(edge).u()) < Tolerance.DIRECTION;
         if (plumb) {
-            taken.add(post.bounds().fromU(), post.bounds().toU());
+            double lean = (panel.memberRoomMm() - thickness) / 2;
+            taken.add(post.bounds().fromU() - lean, post.bounds().toU() + lean);
         }
         boolean first = edge == 0;
         Point2 axis = first ? way(edge) : way(edge).times(-1);
         double rip = first ? panel.rips().startDegrees() : panel.rips().endDegrees();
-        maker.addRipped(role(), post, axis, panel.kind().isRoof() ? rip : 0);
+        maker.addRipped(role(), post, axis, panel.isAcross() ? rip : 0);
     }
 
     private Role role() {
-        if (panel.kind().isRoof()) {
-            return Role.END_BOW;
+        if (panel.kind() == PanelKind.FLOOR || panel.kind() == PanelKind.UNDER) {
+            return Role.EDGE_BEARER;
         }
-        return panel.kind() == PanelKind.FLOOR ? Role.EDGE_BEARER : Role.CORNER_POST;
+        return panel.isAcross() ? Role.END_BOW : Role.CORNER_POST;
     }
 }

@@ -13,6 +13,11 @@ public record EndCut(List<Double> degrees) {
     /** A square cut. */
     public static final EndCut SQUARE = new EndCut(List.of(0.0));
 
+    /** {@return one cut at an angle from a square one (degrees)} */
+    static EndCut of(double degrees) {
+        return new EndCut(List.of(degrees));
+    }
+
     /** Copies the list. */
     public EndCut {
         degrees = List.copyOf(degrees);

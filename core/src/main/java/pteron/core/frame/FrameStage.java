@@ -128,7 +128,7 @@ public final class FrameStage {
         if (panel.kind() == PanelKind.FLOOR) {
             return from;
         }
-        double thickness = panel.members().section().thicknessMm();
+        double thickness = panel.memberRoomMm();
         Bounds2 frame = panel.frame().bounds();
         Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
         double first = frame.fromU() + thickness;

@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Section;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
@@ -9,6 +10,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
+import pteron.core.surface.Surface;
 
 /**
  * A member of the frame. Immutable.
@@ -20,6 +22,7 @@ import pteron.core.shell.Panel;
  * @param timber id of its timber in the library
  * @param profile its shape in the plane of the panel (u, v)
  * @param axis direction it runs in, length 1 (u, v)
+ * @param bend how it follows a curve, empty where it is straight
  * @param fromInwardMm where it begins (w, mm); it ends one depth further in
  * @param ripDegrees bevel ripped along one edge (degrees), 0 for none
  * @param massKg mass (kg)
@@ -32,6 +35,7 @@ public record Member(
         String timber,
         Polygon2 profile,
         Point2 axis,
+        Optional<Bend> bend,
         double fromInwardMm,
         double ripDegrees,
         double massKg) {
@@ -39,9 +43,17 @@ public record Member(
     /** Least sine of the angle between an edge and the axis for the edge to be an end cut. */
     private static final double END_CUT_SINE = 1e-6;
 
+    /** Turn between two short lines of a curve at the most (degrees); between two cuts it is more. */
+    private static final double CURVE_DEGREES = 6;
+
+    /** {@return how it lies in the box: what is straight touches a bent surface along its middle} */
+    public Surface surface() {
+        return isUpright() ? panel.surface().touching(bounds().middle().u()) : panel.surface();
+    }
+
     /** {@return length on the long side (mm): what is cut off the bar} */
     public double lengthMm() {
-        return highest() - lowest();
+        return bend.map(Bend::lengthMm).orElseGet(() -> highest() - lowest());
     }
 
     /** {@return length on the short side (mm), between the nearer corners of its two ends} */
@@ -64,12 +76,12 @@ public record Member(
 
     /** {@return the cuts at the lower end, the front end or the left end} */
     public EndCut startCut() {
-        return cuts(false);
+        return bend.map(one -> EndCut.of(one.startDegrees())).orElseGet(() -> cuts(false));
     }
 
     /** {@return the cuts at the other end} */
     public EndCut endCut() {
-        return cuts(true);
+        return bend.map(one -> EndCut.of(one.endDegrees())).orElseGet(() -> cuts(true));
     }
 
     private EndCut cuts(boolean atEnd) {
@@ -82,14 +94,35 @@ public record Member(
             double across = Math.abs(side().dot(edge));
             boolean endward = axis.dot(from.plus(edge.times(0.5))) > middle;
             if (across > END_CUT_SINE * edge.length() && endward == atEnd) {
-                double angle = Math.toDegrees(Math.atan(axis.dot(edge) / side().dot(edge)));
-                found.add(new double[] {side().dot(from.plus(edge.times(0.5))), angle + 0.0});
+                found.add(
+                        new double[] {
+                            side().dot(from.plus(edge.times(0.5))), side().dot(edge), axis.dot(edge)
+                        });
             }
         }
         found.sort((one, other) -> Double.compare(one[0], other[0]));
-        return found.isEmpty()
-                ? EndCut.SQUARE
-                : new EndCut(found.stream().map(cut -> cut[1]).toList());
+        return found.isEmpty() ? EndCut.SQUARE : new EndCut(straightened(found));
+    }
+
+    /** {@return the angles of cuts side by side; a curve's short lines are one straight cut from end to end} */
+    private static List<Double> straightened(List<double[]> edges) {
+        List<Double> angles = new ArrayList<>();
+        double across = 0;
+        double along = 0;
+        double before = 0;
+        for (double[] edge : edges) {
+            double angle = Math.toDegrees(Math.atan(edge[2] / edge[1]));
+            if (across > 0 && Math.abs(angle - before) > CURVE_DEGREES) {
+                angles.add(Math.toDegrees(Math.atan(along / across)) + 0.0);
+                across = 0;
+                along = 0;
+            }
+            across += Math.abs(edge[1]);
+            along += edge[2] * Math.signum(edge[1]);
+            before = angle;
+        }
+        angles.add(Math.toDegrees(Math.atan(along / across)) + 0.0);
+        return angles;
     }
 
     /** {@return middle of the start of its axis} */
@@ -106,12 +139,12 @@ public record Member(
         double least = profile.corners().stream().mapToDouble(side()::dot).min().orElseThrow();
         double most = profile.corners().stream().mapToDouble(side()::dot).max().orElseThrow();
         Point2 point = axis.times(alongMm).plus(side().times((least + most) / 2));
-        return panel.placement().at(point, fromInwardMm + section.depthMm() / 2);
+        return surface().at(point, fromInwardMm + section.depthMm() / 2);
     }
 
     /** {@return where its weight sits; a ripped bevel is left out} */
     public Point3 centre() {
-        return panel.placement().at(profile.centroid(), fromInwardMm + section.depthMm() / 2);
+        return surface().at(profile.centroid(), fromInwardMm + section.depthMm() / 2);
     }
 
     /** {@return where it ends through the panel (w, mm)} */

@@ -5,6 +5,7 @@ import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import pteron.core.buildup.Section;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
@@ -41,12 +42,21 @@ final class MemberMaker {
     }
 
     void addRipped(Role role, Polygon2 profile, Point2 axis, double ripDegrees) {
-        add(role, profile, axis, new Depth(panel.members().section(), 0), ripDegrees);
+        Depth depth = new Depth(panel.members().section(), 0);
+        add(role, profile, axis, Optional.empty(), depth, ripDegrees);
+    }
+
+    /** Adds a member that follows a curve. */
+    void addBent(Role role, Polygon2 profile, Point2 axis, Bend bend) {
+        Depth depth = new Depth(panel.members().section(), 0);
+        add(role, profile, axis, Optional.of(bend), depth, 0);
     }
 
     /** Adds a block, if it is worth cutting. */
     void addBlock(Polygon2 profile, Depth depth) {
-        add(Role.BLOCK, profile, ACROSS, depth, 0);
+        Optional<Bend> bend =
+                panel.surface().isBent() ? Optional.of(bend(profile, depth)) : Optional.empty();
+        add(Role.BLOCK, profile, ACROSS, bend, depth, 0);
     }
 
     /**
@@ -64,7 +74,26 @@ final class MemberMaker {
         }
     }
 
-    private void add(Role role, Polygon2 profile, Point2 axis, Depth depth, double ripDegrees) {
+    /** A block on a bent surface is sawn to the bend and lies between faces that lean towards each other. */
+    private Bend bend(Polygon2 block, Depth depth) {
+        double from = block.bounds().fromU();
+        double to = block.bounds().toU();
+        double out = panel.surface().lengthMm(from, to, depth.fromInwardMm());
+        double inner = depth.fromInwardMm() + depth.section().depthMm();
+        double in = panel.surface().lengthMm(from, to, inner);
+        double lean = Math.toDegrees(Math.atan2((out - in) / 2, depth.section().depthMm()));
+        double radius = Math.abs(inner - depth.fromInwardMm()) * Math.min(out, in);
+        return new Bend(
+                Math.max(out, in), radius / Math.max(Math.abs(out - in), 1e-3), lean, -lean);
+    }
+
+    private void add(
+            Role role,
+            Polygon2 profile,
+            Point2 axis,
+            Optional<Bend> bend,
+            Depth depth,
+            double ripDegrees) {
         double length = along(profile, axis);
         if (length < SHORTEST_MM) {
             return;
@@ -78,9 +107,10 @@ final class MemberMaker {
                         panel.members().timber(),
                         profile,
                         axis,
+                        bend,
                         depth.fromInwardMm(),
                         ripDegrees,
-                        massKg(profile, depth.section(), new Rip(length, ripDegrees))));
+                        massKg(profile, axis, depth, new Rip(length, ripDegrees))));
     }
 
     /** {@return length along the axis, which a leaning member's bounding box does not tell (mm)} */
@@ -97,10 +127,14 @@ final class MemberMaker {
         }
     }
 
-    private double massKg(Polygon2 profile, Section section, Rip rip) {
+    private double massKg(Polygon2 profile, Point2 axis, Depth depth, Rip rip) {
+        Section section = depth.section();
+        boolean straight = Math.abs(axis.v()) > Math.abs(axis.u());
+        double middle = depth.fromInwardMm() + section.depthMm() / 2;
+        double stretch = straight ? 1 : panel.surface().stretch(profile, middle);
         // a tube is hollow: of its outline only the share of its metal weighs
         double solid = section.areaMm2() / (section.thicknessMm() * section.depthMm());
-        double whole = profile.area() * section.depthMm() * solid;
+        double whole = profile.area() * stretch * section.depthMm() * solid;
         double volume = Math.max(whole - rip.wedgeMm3(section.depthMm()), whole / 2);
         return volume * density / 1e9;
     }

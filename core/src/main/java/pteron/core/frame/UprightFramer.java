@@ -14,19 +14,21 @@ final class UprightFramer {
     private final MemberMaker maker;
     private final Taken taken;
     private final double thickness;
+    private final double room;
 
     UprightFramer(Panel panel, MemberMaker maker, Taken taken) {
         this.panel = panel;
         this.maker = maker;
         this.taken = taken;
         this.thickness = panel.members().section().thicknessMm();
+        this.room = panel.memberRoomMm();
     }
 
     /** Adds a member for each middle that has no timber yet, cut short where it is blocked. */
     void frame(List<Double> middles, List<Polygon2> inside, List<Polygon2> blocked) {
         for (double middle : middles) {
             if (!taken.backs(middle)) {
-                OptionalDouble from = taken.roomFor(middle, thickness);
+                OptionalDouble from = taken.roomFor(middle, room);
                 if (from.isPresent()) {
                     upright(from.getAsDouble(), inside, blocked);
                 }
@@ -34,8 +36,13 @@ final class UprightFramer {
         }
     }
 
+    /** {@return where a member begins in the middle of its room} */
+    private double face(double roomFrom) {
+        return roomFrom + (room - thickness) / 2;
+    }
+
     private void upright(double from, List<Polygon2> inside, List<Polygon2> blocked) {
-        for (Polygon2 whole : pieces(inside, from, thickness)) {
+        for (Polygon2 whole : pieces(inside, face(from), thickness)) {
             List<Polygon2> left = whole.without(blocked);
             boolean cut = left.stream().mapToDouble(Polygon2::area).sum() < whole.area() - 1;
             for (Polygon2 piece : left) {
@@ -45,14 +52,15 @@ final class UprightFramer {
                 }
             }
         }
-        taken.add(from, from + thickness);
+        taken.add(from, from + room);
     }
 
     /** Adds a member of full height that backs the edge of a lining. */
     void backing(double from, List<Polygon2> inside) {
-        Role role = panel.kind().isRoof() ? Role.BOW : Role.CORNER_BACKING;
-        pieces(inside, from, thickness).forEach(piece -> maker.add(role, piece, MemberMaker.ALONG));
-        taken.add(from, from + thickness);
+        Role role = panel.isAcross() ? role() : Role.CORNER_BACKING;
+        pieces(inside, face(from), thickness)
+                .forEach(piece -> maker.add(role, piece, MemberMaker.ALONG));
+        taken.add(from, from + room);
     }
 
     static List<Polygon2> pieces(List<Polygon2> inside, double from, double thickness) {
@@ -66,9 +74,9 @@ final class UprightFramer {
     }
 
     private Role role() {
-        if (panel.kind().isRoof()) {
-            return Role.BOW;
+        if (panel.kind() == PanelKind.FLOOR || panel.kind() == PanelKind.UNDER) {
+            return Role.BEARER;
         }
-        return panel.kind() == PanelKind.FLOOR ? Role.BEARER : Role.STUD;
+        return panel.isAcross() ? Role.BOW : Role.STUD;
     }
 }

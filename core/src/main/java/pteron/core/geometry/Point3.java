@@ -19,6 +19,11 @@ public record Point3(double x, double y, double z) {
         return new Point3(x * factor, y * factor, z * factor);
     }
 
+    /** {@return the scalar product} */
+    public double dot(Point3 other) {
+        return x * other.x + y * other.y + z * other.z;
+    }
+
     /** {@return distance to the other point (mm)} */
     public double distance(Point3 other) {
         return Math.sqrt(

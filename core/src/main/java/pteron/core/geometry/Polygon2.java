@@ -3,6 +3,7 @@ package pteron.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -13,6 +14,7 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
 /** A flat piece, with or without holes. Wraps a JTS polygon that nobody else sees. Immutable. */
 public final class Polygon2 {
@@ -98,6 +100,31 @@ public final class Polygon2 {
             holes.add(Rings.corners(shape.getInteriorRingN(i)));
         }
         return holes;
+    }
+
+    /** {@return triangles that make it up, each anticlockwise, by JTS} */
+    public List<List<Point2>> triangles() {
+        Polygon clean = Rings.FACTORY.createPolygon(Rings.ring(corners()), rings(holes()));
+        Geometry parts = PolygonTriangulator.triangulate(clean);
+        List<List<Point2>> triangles = new ArrayList<>();
+        for (int i = 0; i < parts.getNumGeometries(); i++) {
+            triangles.add(Rings.corners(((Polygon) parts.getGeometryN(i)).getExteriorRing()));
+        }
+        return triangles;
+    }
+
+    private static LinearRing[] rings(List<List<Point2>> holes) {
+        return holes.stream().map(Rings::ring).toArray(LinearRing[]::new);
+    }
+
+    /** {@return it with every corner moved to another place, holes too} */
+    public Polygon2 mapped(UnaryOperator<Point2> move) {
+        LinearRing outer = Rings.ring(corners().stream().map(move).toList());
+        LinearRing[] inner =
+                holes().stream()
+                        .map(hole -> Rings.ring(hole.stream().map(move).toList()))
+                        .toArray(LinearRing[]::new);
+        return new Polygon2(Rings.FACTORY.createPolygon(outer, inner));
     }
 
     /** {@return area without holes (mm²)} */

@@ -38,8 +38,22 @@ final class Rings {
         for (int i = 0; i < all.length - 1; i++) {
             points.add(new Point2(all[i].x, all[i].y));
         }
-        List<Point2> corners = withoutFlat(points);
+        List<Point2> corners = withoutFlat(withoutTwins(points));
         return signedArea(corners) < 0 ? corners.reversed() : corners;
+    }
+
+    /** Points that lie on each other are one: else both would look flat, and their corner would be lost. */
+    private static List<Point2> withoutTwins(List<Point2> points) {
+        List<Point2> kept = new ArrayList<>();
+        for (Point2 point : points) {
+            if (kept.isEmpty() || point.distance(kept.getLast()) > FLAT_MM) {
+                kept.add(point);
+            }
+        }
+        while (kept.size() > 1 && kept.getFirst().distance(kept.getLast()) <= FLAT_MM) {
+            kept.removeLast();
+        }
+        return kept;
     }
 
     private static List<Point2> withoutFlat(List<Point2> points) {

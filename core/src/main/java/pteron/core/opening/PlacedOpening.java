@@ -39,7 +39,7 @@ public record PlacedOpening(
 
     /** {@return middle of the opening, half way through the frame} */
     public Point3 middle() {
-        return panel.placement().at(cutOut.middle(), panel.depthMm() / 2);
+        return panel.surface().at(cutOut.middle(), panel.depthMm() / 2);
     }
 
     /** {@return room that trimmers, header, sill and plates around it need (u, v)} */

@@ -35,7 +35,7 @@ final class OutlineShapes {
     }
 
     void draw() {
-        if (!outline.isOfFlatPanels()) {
+        if (outline.facesDown()) {
             uprights();
         }
         hardest();

@@ -1,5 +1,6 @@
 package pteron.core.picture;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -95,7 +96,7 @@ final class BoxShapes {
             band(panel);
         }
         for (Member member : frame.members()) {
-            boolean across = panel.kind().isRoof() ? member.isUpright() : !member.isUpright();
+            boolean across = panel.isAcross() ? member.isUpright() : !member.isUpright();
             if (across && STRIP_FROM_THE_SIDE.contains(member.role())) {
                 shapes.member(member, 0);
             }
@@ -104,21 +105,19 @@ final class BoxShapes {
 
     private void band(Panel panel) {
         var bounds = panel.frame().bounds();
-        boolean roof = panel.kind().isRoof();
+        boolean roof = panel.isAcross();
         double from = roof ? bounds.fromU() : bounds.fromV();
         double to = roof ? bounds.toU() : bounds.toV();
-        canvas.area(
-                Matter.FOAM,
-                List.of(
-                        onStrip(panel, from, 0),
-                        onStrip(panel, to, 0),
-                        onStrip(panel, to, panel.depthMm()),
-                        onStrip(panel, from, panel.depthMm())));
+        List<Point2> round = new ArrayList<>();
+        List<Double> places = roof ? panel.surface().places(from, to) : List.of(from, to);
+        places.forEach(place -> round.add(onStrip(panel, place, 0)));
+        places.reversed().forEach(place -> round.add(onStrip(panel, place, panel.depthMm())));
+        canvas.area(Matter.FOAM, round);
     }
 
     private Point2 onStrip(Panel panel, double along, double inward) {
-        Point2 point = panel.kind().isRoof() ? new Point2(along, 0) : new Point2(0, along);
-        return canvas.at(panel.placement().at(point, inward));
+        Point2 point = panel.isAcross() ? new Point2(along, 0) : new Point2(0, along);
+        return canvas.at(panel.surface().at(point, inward));
     }
 
     private void floorFromTheSide(Panel panel) {

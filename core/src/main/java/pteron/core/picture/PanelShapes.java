@@ -10,10 +10,12 @@ import pteron.core.frame.Member;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Hull;
 import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.plan.Opening;
 import pteron.core.shell.Panel;
+import pteron.core.surface.Surface;
 
 /** Draws what lies in the plane of a panel: its area, a member, an opening. */
 final class PanelShapes {
@@ -30,17 +32,30 @@ final class PanelShapes {
     }
 
     private List<Point2> onPanel(Panel panel, Polygon2 shape) {
-        return shape.corners().stream().map(c -> canvas.at(panel.placement().at(c, 0))).toList();
+        return panel.surface().outline(shape, 0).stream().map(canvas::at).toList();
     }
 
     /** Adds what can be seen of a member: the outline of its shadow. */
     void member(Member member, double use) {
+        Surface surface = member.surface();
+        List<Point2> shadow =
+                member.bend().isPresent()
+                        ? seen(surface.outline(member.profile(), member.fromInwardMm()))
+                        : Hull.of(box(member, surface));
+        canvas.add(new Shape.Area(shadow, Matter.TIMBER, member.name(), use));
+    }
+
+    private List<Point2> seen(List<Point3> points) {
+        return points.stream().map(canvas::at).toList();
+    }
+
+    private List<Point2> box(Member member, Surface surface) {
         List<Point2> corners = new ArrayList<>();
         for (Point2 corner : member.profile().corners()) {
-            corners.add(canvas.at(member.panel().placement().at(corner, member.fromInwardMm())));
-            corners.add(canvas.at(member.panel().placement().at(corner, member.toInwardMm())));
+            corners.add(canvas.at(surface.at(corner, member.fromInwardMm())));
+            corners.add(canvas.at(surface.at(corner, member.toInwardMm())));
         }
-        canvas.add(new Shape.Area(Hull.of(corners), Matter.TIMBER, member.name(), use));
+        return corners;
     }
 
     void opening(PlacedOpening one) {

@@ -41,8 +41,7 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
         double timber = plan.makeUp().walls().members().section().thicknessMm();
         double edge = timber + UnitShelf.PLAY_MM;
         double above = 2 * timber + UnitShelf.PLAY_MM;
-        boolean flat =
-                outline.usable() && outline.isOfFlatPanels() && outline.elements().size() > 2;
+        boolean flat = outline.usable() && outline.elements().size() > 2;
         return framed(plan, outline, wall, flat)
                 .orElseGet(() -> new WallRoom(wall, bare(plan, outline, wall), edge, above));
     }

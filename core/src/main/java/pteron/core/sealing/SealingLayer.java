@@ -46,7 +46,7 @@ public final class SealingLayer implements Layer {
         List<Point2> round = new ArrayList<>();
         Polygon2.rectangle(one.cutOut())
                 .corners()
-                .forEach(corner -> round.add(canvas.at(one.panel().placement().at(corner, 0))));
+                .forEach(corner -> round.add(canvas.at(one.panel().surface().at(corner, 0))));
         round.add(round.getFirst());
         canvas.line(LineKind.TAPE, round);
     }

@@ -8,7 +8,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
-import pteron.core.outline.Edge;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Named;
@@ -87,11 +87,19 @@ public final class SealingStage {
                                                 "across, corner",
                                                 corner.at(),
                                                 half)));
-        for (Edge edge : outline.edges()) {
-            String where = Named.small(edge.kind()) + " to side";
-            joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), -half));
-            joints.add(along(JointKind.CORNER, where, edge.from(), edge.to(), half));
+        for (Element element : outline.elements()) {
+            String where = Named.small(element.kind()) + " to side";
+            joints.add(beside(where, element, -half));
+            joints.add(beside(where, element, half));
         }
+    }
+
+    private static SealedJoint beside(String where, Element element, double y) {
+        Point2 from = element.curve().from();
+        Point2 to = element.curve().to();
+        Point3 start = new Point3(from.u(), y, from.v());
+        Point3 end = new Point3(to.u(), y, to.v());
+        return new SealedJoint(JointKind.CORNER, where, start, end, element.lengthMm());
     }
 
     private static void lowerEdge(Input plan, Outline outline, List<SealedJoint> joints) {
@@ -121,8 +129,8 @@ public final class SealingStage {
         for (Seam seam : skins.seams()) {
             if (seam.skin().isOutside()) {
                 double out = seam.skin().fromInwardMm();
-                Point3 from = seam.panel().placement().at(seam.line().from(), out);
-                Point3 to = seam.panel().placement().at(seam.line().to(), out);
+                Point3 from = seam.panel().surface().at(seam.line().from(), out);
+                Point3 to = seam.panel().surface().at(seam.line().to(), out);
                 joints.add(
                         new SealedJoint(
                                 JointKind.PANEL_SEAM,
@@ -136,7 +144,7 @@ public final class SealingStage {
 
     private static SealedJoint flange(PlacedOpening one) {
         double round = 2 * (one.cutOut().width() + one.cutOut().height());
-        Point3 middle = one.panel().placement().at(one.cutOut().middle(), 0);
+        Point3 middle = one.panel().surface().at(one.cutOut().middle(), 0);
         return new SealedJoint(
                 JointKind.OPENING_FLANGE, one.opening().name(), middle, middle, round);
     }

@@ -13,7 +13,7 @@ final class Framing {
 
     private Framing() {}
 
-    /** {@return whether it is made up of flat panels with timber members, nothing cut out of its sides} */
+    /** {@return whether it is made up of panels with timber members, nothing cut out of its sides} */
     static boolean isSetOut(BoxPlan plan, Outline outline, MaterialLibrary library) {
         BoxDetails details = plan.box().details();
         boolean plain =
@@ -21,7 +21,6 @@ final class Framing {
                         && details.wheelArches().isEmpty()
                         && !details.overhang().exists();
         return plain
-                && outline.isOfFlatPanels()
                 && outline.elements().size() > 2
                 && plan.makeUp().floor().onBearers()
                 && isTimber(plan.makeUp().floor().bearers().timber(), library)

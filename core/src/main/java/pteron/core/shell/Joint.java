@@ -2,7 +2,7 @@ package pteron.core.shell;
 
 import java.util.Comparator;
 import java.util.List;
-import pteron.core.geometry.Line2;
+import pteron.core.curve.Beside;
 import pteron.core.geometry.Point2;
 
 /**
@@ -37,7 +37,7 @@ record Joint(Point2 out, Point2 in) {
      * bevel; equal depths are mitred up to a turn of 60°}
      */
     static Pair between(Band before, Band after) {
-        Point2 shared = after.edge().from();
+        Point2 shared = after.from();
         Pair mitred =
                 new Pair(
                         end(before, after.frameOut(), after.frameIn(), shared),
@@ -50,27 +50,43 @@ record Joint(Point2 out, Point2 in) {
                 new Pair(
                         end(before, after.frameIn(), after.frameIn(), shared),
                         end(after, before.frameOut(), before.frameOut(), shared));
-        boolean afterIsFlatter = after.edge().steepnessDegrees() < before.edge().steepnessDegrees();
-        // the flatter one lies over: water runs off it, and its members bear on the steeper one
-        Pair lapped = afterIsFlatter ? afterOver : beforeOver;
+        boolean afterIsFlatter =
+                after.steepnessDegrees(0) < before.steepnessDegrees(before.lengthMm());
+        // the flatter one lies over: water runs off it, and its members bear on the steeper one; in
+        // an
+        // inside corner it does so from the other side
+        boolean insideCorner = turnsLeft(before, after);
+        Pair lapped = afterIsFlatter != insideCorner ? afterOver : beforeOver;
         return List.of(mitred, lapped).stream()
                 .min(Comparator.comparingDouble(pair -> pair.worst(before, after)))
                 .orElseThrow();
     }
 
+    private static boolean turnsLeft(Band before, Band after) {
+        return before.outside().direction(before.lengthMm()).cross(after.outside().direction(0))
+                > 0;
+    }
+
     /** {@return where a band ends: its outer face at one line, its inner face at another} */
-    private static Joint end(Band band, Line2 out, Line2 in, Point2 shared) {
+    private static Joint end(Band band, Beside out, Beside in, Point2 shared) {
         return new Joint(corner(band.frameOut(), out, shared), corner(band.frameIn(), in, shared));
     }
 
     /** {@return where the band stands on a level floor} */
-    static Joint onFloor(Band band, Line2 floor) {
-        Point2 foot = band.edge().from();
+    static Joint onFloor(Band band, Beside floor) {
+        Point2 foot = foot(band);
         return end(band, floor, floor, foot);
     }
 
-    /** {@return where two lines meet; where they run side by side, beside the corner they share} */
-    static Point2 corner(Line2 one, Line2 other, Point2 shared) {
-        return one.meets(other).orElseGet(() -> one.at(one.along(shared)));
+    /** {@return the end of a band that stands on the floor: the lower one} */
+    static Point2 foot(Band band) {
+        Point2 from = band.from();
+        Point2 to = band.element().curve().to();
+        return from.v() <= to.v() ? from : to;
+    }
+
+    /** {@return where a line ends at the corner that it shares with another} */
+    static Point2 corner(Beside one, Beside other, Point2 shared) {
+        return one.at(one.corner(other, shared));
     }
 }

@@ -3,18 +3,17 @@ package pteron.core.shell;
 import java.util.List;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
-import pteron.core.geometry.Placement;
-import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.surface.Surface;
 
 /**
- * A flat panel of the box. Immutable.
+ * A panel of the box, flat or bent. Immutable.
  *
  * @param id short name that stays: {@code left}, {@code roof}, {@code roof-2}
  * @param kind what it is to the box
- * @param placement how its plane lies in the box
- * @param chain corners of its frame from the lower end at least u, over the top, to the lower end at
- *     greatest u; closed by the bottom (u, v)
+ * @param surface how it lies in the box
+ * @param rim edges of its frame from the lower end at least u, over the top, to the lower end at greatest
+ *     u; closed by the bottom (u, v)
  * @param rips bevels ripped along the members at its ends
  * @param members what it is framed with
  * @param filling insulation between members, or the core of a sandwich
@@ -24,8 +23,8 @@ import pteron.core.geometry.Polygon2;
 public record Panel(
         String id,
         PanelKind kind,
-        Placement placement,
-        List<Point2> chain,
+        Surface surface,
+        List<RimEdge> rim,
         Rips rips,
         Members members,
         Layer filling,
@@ -37,7 +36,7 @@ public record Panel(
 
     /** Copies the lists. */
     public Panel {
-        chain = List.copyOf(chain);
+        rim = List.copyOf(rim);
         skins = List.copyOf(skins);
     }
 
@@ -67,7 +66,12 @@ public record Panel(
 
     /** {@return the room for the frame (u, v)} */
     public Polygon2 frame() {
-        return Polygon2.of(chain);
+        return Polygon2.of(RimEdge.chain(rim));
+    }
+
+    /** {@return whether its members run from side to side of the box, with blocks, not plates, at their ends} */
+    public boolean isAcross() {
+        return kind.isAcross() || surface.isBent();
     }
 
     /**
@@ -83,6 +87,16 @@ public record Panel(
         return set > thickness - CORNER_BACKING_MM
                 ? Math.max(thickness, set - thickness / 2) + thickness
                 : 0;
+    }
+
+    /**
+     * {@return how much of u a member takes up (mm): its thickness; more where faces lean towards each other
+     * on the inside of a bend}
+     */
+    public double memberRoomMm() {
+        double thickness = members.section().thicknessMm();
+        double stretch = Math.min(surface.stretch(frame(), 0), surface.stretch(frame(), depthMm()));
+        return surface.isBent() ? thickness / Math.min(1, stretch) : thickness;
     }
 
     /** {@return depth of the frame (mm)} */

@@ -21,16 +21,23 @@ public enum PanelKind {
     /** Sloped part above the rear wall. */
     TAIL,
     /** Wall away from the coupler. */
-    REAR;
+    REAR,
+    /** Floor of a bed over the cab, facing down. */
+    UNDER;
 
     /** {@return whether it is one of the two side walls} */
     public boolean isSide() {
         return this == LEFT || this == RIGHT;
     }
 
-    /** {@return whether its members run across the box and have blocks, not plates, at their ends} */
+    /** {@return whether it is a roof} */
     public boolean isRoof() {
         return this == ROOF;
+    }
+
+    /** {@return whether its members run across the box and have blocks, not plates, at their ends} */
+    public boolean isAcross() {
+        return this == ROOF || this == UNDER;
     }
 
     /** {@return panels that are looked at from outside in a view, none where it is no view of panels} */
@@ -40,7 +47,7 @@ public enum PanelKind {
             case RIGHT -> EnumSet.of(RIGHT);
             case FRONT -> EnumSet.of(FRONT, NOSE);
             case REAR -> EnumSet.of(REAR, TAIL);
-            case PLAN -> EnumSet.of(FLOOR);
+            case PLAN -> EnumSet.of(FLOOR, UNDER);
             case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
             case UNFOLDED, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
         };

@@ -7,7 +7,6 @@ import java.util.Map;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.geometry.Bounds2;
-import pteron.core.geometry.Placement;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
@@ -15,6 +14,9 @@ import pteron.core.outline.EdgeKind;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Named;
 import pteron.core.shell.Panel.Rips;
+import pteron.core.surface.BentSurface;
+import pteron.core.surface.FlatSurface;
+import pteron.core.surface.Surface;
 
 /** Makes the panels out of the lines of the shell. */
 final class PanelMaker {
@@ -22,6 +24,9 @@ final class PanelMaker {
     private static final Point3 BACK = new Point3(1, 0, 0);
     private static final Point3 RIGHT = new Point3(0, 1, 0);
     private static final Point3 UP = new Point3(0, 0, 1);
+
+    /** So often the middle of a member at the end of a bend is looked for: each time ten times as near. */
+    private static final int MIDDLES = 4;
 
     private final MakeUp makeUp;
     private final List<Band> bands;
@@ -60,7 +65,7 @@ final class PanelMaker {
         return new Panel(
                 "floor",
                 PanelKind.FLOOR,
-                new Placement(new Point3(0, 0, 0), RIGHT, BACK, UP),
+                new FlatSurface(new Point3(0, 0, 0), RIGHT, BACK, UP),
                 chain(area),
                 Rips.NONE,
                 floor.bearers(),
@@ -83,26 +88,25 @@ final class PanelMaker {
 
     private double skinFace(int band, double heightMm) {
         Band wall = bands.get(band);
-        Point2 foot = wall.edge().from();
-        return Joint.corner(wall.frameOut(), SideLines.level(heightMm), foot).u();
+        return Joint.corner(wall.frameOut(), SideLines.level(heightMm), Joint.foot(wall)).u();
     }
 
     Panel side(PanelKind kind) {
         double sign = kind == PanelKind.LEFT ? -1 : 1;
         Point3 origin = new Point3(0, sign * halfFrame(), 0);
-        Placement placement = new Placement(origin, BACK, UP, RIGHT.times(-sign));
+        Surface surface = new FlatSurface(origin, BACK, UP, RIGHT.times(-sign));
         return new Panel(
                 id(kind),
                 kind,
-                placement,
+                surface,
                 sides.frame(),
                 Rips.NONE,
                 walls.members(),
                 walls.insulation(),
                 0,
                 List.of(
-                        outerSkin(walls, Polygon2.of(sides.skin())),
-                        innerSkin(walls, Polygon2.of(sides.lining()))));
+                        outerSkin(walls, SideLines.polygon(sides.skin())),
+                        innerSkin(walls, SideLines.polygon(sides.lining()))));
     }
 
     private static Skin outerSkin(Framed framed, Polygon2 area) {
@@ -122,7 +126,7 @@ final class PanelMaker {
     }
 
     private Panel strip(Band band) {
-        int i = band.edge().index();
+        int i = band.element().index();
         Joint start = i == 0 ? foot(band) : Joint.between(bands.get(i - 1), band).after();
         Joint end =
                 i == bands.size() - 1 ? foot(band) : Joint.between(band, bands.get(i + 1)).before();
@@ -130,11 +134,11 @@ final class PanelMaker {
         End last = end(end, band, -1);
         Span frame = new Span(first.atMm(), last.atMm());
         Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
-        Span lining =
-                new Span(band.along(sides.lining().get(i)), band.along(sides.lining().get(i + 1)));
-        Span skin = new Span(0, band.edge().lengthMm());
+        RimEdge inside = sides.lining().get(i);
+        Span lining = new Span(band.along(inside.from()), band.along(inside.to()));
+        Span skin = new Span(0, band.lengthMm());
         boolean upIsForward =
-                band.edge().kind() == EdgeKind.TAIL || band.edge().kind() == EdgeKind.REAR;
+                band.element().kind() == EdgeKind.TAIL || band.element().kind() == EdgeKind.REAR;
         return panel(band, upIsForward, new Spans(skin, frame, lining), rips);
     }
 
@@ -153,13 +157,21 @@ final class PanelMaker {
 
     /** {@return a bevelled end where enough timber stays on the short face, a square one set back if not} */
     private static End end(Joint joint, Band band, int inward) {
-        double out = inward * band.along(joint.out());
-        double in = inward * band.along(joint.in());
+        double half = band.framed().members().section().thicknessMm() / 2;
+        End end = end(joint, band, inward, band.along(joint.out()) + inward * half);
+        // on a bend the member touches where its middle comes to lie, which the bevel moves
+        for (int i = 0; !band.isStraight() && i < MIDDLES; i++) {
+            end = end(joint, band, inward, end.atMm() + inward * half);
+        }
+        return end;
+    }
+
+    private static End end(Joint joint, Band band, int inward, double middle) {
+        double thickness = band.framed().members().section().thicknessMm();
+        double out = inward * band.touching(joint.out(), middle);
+        double in = inward * band.touching(joint.in(), middle);
         double takenOff = Math.abs(in - out);
-        boolean rips =
-                takenOff
-                        <= band.framed().members().section().thicknessMm()
-                                - Rips.LEAST_SHORT_FACE_MM;
+        boolean rips = takenOff <= thickness - Rips.LEAST_SHORT_FACE_MM;
         double rip = Math.toDegrees(Math.atan2(in - out, band.depthMm()));
         return rips
                 ? new End(inward * Math.min(out, in), rip, 0)
@@ -181,15 +193,16 @@ final class PanelMaker {
     }
 
     private Panel panel(Band band, boolean reversed, Spans forward, Rips rips) {
-        double length = band.edge().lengthMm();
+        double length = band.lengthMm();
         Spans spans = reversed ? forward.from(length) : forward;
         Rips ends = reversed ? rips.turned() : rips;
-        PanelKind kind = PanelKind.valueOf(band.edge().kind().name());
+        PanelKind kind = PanelKind.valueOf(band.element().kind().name());
+        boolean across = kind.isAcross() || !band.isStraight();
         return new Panel(
                 id(kind),
                 kind,
-                placement(band, reversed),
-                chain(bounds(kind, spans.frame(), halfFrame())),
+                surface(band, reversed),
+                chain(bounds(across, spans.frame(), halfFrame())),
                 ends,
                 band.framed().members(),
                 band.framed().insulation(),
@@ -197,38 +210,45 @@ final class PanelMaker {
                 List.of(
                         outerSkin(
                                 band.framed(),
-                                Polygon2.rectangle(bounds(kind, spans.skin(), halfWidth))),
+                                Polygon2.rectangle(bounds(across, spans.skin(), halfWidth))),
                         innerSkin(
                                 band.framed(),
-                                Polygon2.rectangle(bounds(kind, spans.lining(), halfInside())))));
+                                Polygon2.rectangle(bounds(across, spans.lining(), halfInside())))));
     }
 
-    private static Bounds2 bounds(PanelKind kind, Span along, double half) {
-        return kind.isRoof()
+    private static Bounds2 bounds(boolean across, Span along, double half) {
+        return across
                 ? new Bounds2(along.from(), along.to(), -half, half)
                 : new Bounds2(-half, half, along.from(), along.to());
     }
 
-    private static Placement placement(Band band, boolean reversed) {
-        Point2 start = reversed ? band.edge().to() : band.edge().from();
-        Point2 way = band.outside().direction().times(reversed ? -1 : 1);
-        Point2 in = band.outside().direction().leftNormal().times(-1);
+    private static Surface surface(Band band, boolean reversed) {
+        if (!band.isStraight()) {
+            return new BentSurface(band.frameOut(), reversed);
+        }
+        Point2 start = reversed ? band.element().curve().to() : band.from();
+        Point2 forward = band.outside().direction(0);
+        Point2 way = forward.times(reversed ? -1 : 1);
+        Point2 in = forward.leftNormal().times(-1);
         Point2 origin = start.plus(in.times(band.framed().toFrameMm()));
         Point3 along = new Point3(way.u(), 0, way.v());
-        boolean roof = band.edge().kind() == EdgeKind.ROOF;
-        return new Placement(
+        boolean across = PanelKind.valueOf(band.element().kind().name()).isAcross();
+        return new FlatSurface(
                 new Point3(origin.u(), 0, origin.v()),
-                roof ? along : RIGHT,
-                roof ? RIGHT : along,
+                across ? along : RIGHT,
+                across ? RIGHT : along,
                 new Point3(in.u(), 0, in.v()));
     }
 
-    private static List<Point2> chain(Bounds2 area) {
+    private static List<RimEdge> chain(Bounds2 area) {
+        Point2 low = new Point2(area.fromU(), area.fromV());
+        Point2 lowTop = new Point2(area.fromU(), area.toV());
+        Point2 highTop = new Point2(area.toU(), area.toV());
+        Point2 high = new Point2(area.toU(), area.fromV());
         return List.of(
-                new Point2(area.fromU(), area.fromV()),
-                new Point2(area.fromU(), area.toV()),
-                new Point2(area.toU(), area.toV()),
-                new Point2(area.toU(), area.fromV()));
+                RimEdge.straight(low, lowTop),
+                RimEdge.straight(lowTop, highTop),
+                RimEdge.straight(highTop, high));
     }
 
     private String id(PanelKind kind) {

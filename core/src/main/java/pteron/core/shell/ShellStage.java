@@ -8,9 +8,12 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.geometry.Point2;
 import pteron.core.makeup.Layers;
 import pteron.core.makeup.MakeUpStation;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
@@ -56,9 +59,12 @@ public final class ShellStage {
     public static Shell of(Input plan) {
         Outline outline = plan.outline();
         List<Band> bands =
-                outline.edges().stream().map(edge -> Band.of(edge, plan.makeUp())).toList();
+                outline.elements().stream().map(one -> Band.of(one, plan.makeUp())).toList();
         SideLines sides = SideLines.of(bands, plan.makeUp().floor().structureMm());
         List<Finding> findings = check(plan, sides);
+        bands.stream()
+                .filter(band -> band.radiusMm() < band.leastRadiusMm())
+                .forEach(band -> findings.add(tooTight(band)));
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
@@ -68,7 +74,8 @@ public final class ShellStage {
         panels.add(maker.side(PanelKind.LEFT));
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
-        return new Shell(panels, List.of());
+        panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
+        return findings.isEmpty() ? new Shell(panels, List.of()) : new Shell(List.of(), findings);
     }
 
     private static List<Finding> check(Input plan, SideLines sides) {
@@ -82,6 +89,33 @@ public final class ShellStage {
             findings.add(noRoom("side", sides.leastEdgeMm(), 1));
         }
         return findings;
+    }
+
+    /** {@return whether a wall has no room for a plate below and one above} */
+    private static boolean isTooLow(Panel panel) {
+        return !panel.isAcross()
+                && panel.kind() != PanelKind.FLOOR
+                && panel.frame().bounds().height() < plates(panel);
+    }
+
+    private static double plates(Panel panel) {
+        return 2 * panel.members().section().thicknessMm();
+    }
+
+    private static Finding tooLow(Panel panel) {
+        return noRoom(panel.id(), panel.frame().bounds().height(), plates(panel));
+    }
+
+    private static Finding tooTight(Band band) {
+        Element element = band.element();
+        Point2 at = element.curve().at(element.lengthMm() / 2);
+        return new Finding(
+                "BEND_TOO_TIGHT",
+                Severity.STOPS,
+                Place.of(OutlineStation.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
+                Quantity.mm(band.radiusMm()),
+                Limit.atLeast(Quantity.mm(band.leastRadiusMm())),
+                Cure.advice("LARGER_RADIUS", Quantity.mm(band.leastRadiusMm())));
     }
 
     private static Finding noRoom(String part, double hasMm, double needsMm) {

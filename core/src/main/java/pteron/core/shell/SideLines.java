@@ -3,7 +3,8 @@ package pteron.core.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
-import pteron.core.geometry.Line2;
+import pteron.core.curve.Beside;
+import pteron.core.curve.Straight;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 
@@ -14,50 +15,64 @@ import pteron.core.geometry.Polygon2;
  * @param frame edge of the frame, down to the floor's top
  * @param lining edge of the lining, down to the floor's top
  */
-record SideLines(List<Point2> skin, List<Point2> frame, List<Point2> lining, double leastEdgeMm) {
+record SideLines(List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining) {
 
     static SideLines of(List<Band> bands, double floorMm) {
-        List<Point2> skin = chain(bands, Band::frameOut, 0);
-        List<Point2> frame = chain(bands, Band::frameIn, floorMm);
-        List<Point2> lining = chain(bands, Band::inside, floorMm);
-        double least = Math.min(leastEdge(bands, frame), leastEdge(bands, lining));
-        return new SideLines(skin, frame, lining, least);
+        return new SideLines(
+                chain(bands, Band::frameOut, 0),
+                chain(bands, Band::frameIn, floorMm),
+                chain(bands, Band::inside, floorMm));
     }
 
-    private static List<Point2> chain(
-            List<Band> bands, Function<Band, Line2> line, double floorMm) {
-        Line2 floor = level(floorMm);
-        List<Point2> chain = new ArrayList<>();
-        chain.add(onFloor(bands.getFirst(), line, floor));
-        for (int i = 1; i < bands.size(); i++) {
-            Band before = bands.get(i - 1);
-            Band after = bands.get(i);
-            chain.add(Joint.corner(line.apply(before), line.apply(after), after.edge().from()));
+    private static List<RimEdge> chain(
+            List<Band> bands, Function<Band, Beside> line, double floorMm) {
+        Beside floor = level(floorMm);
+        List<RimEdge> chain = new ArrayList<>();
+        for (int i = 0; i < bands.size(); i++) {
+            Beside own = line.apply(bands.get(i));
+            Point2 from =
+                    i == 0
+                            ? Joint.corner(own, floor, Joint.foot(bands.getFirst()))
+                            : corner(bands, line, i);
+            Point2 to =
+                    i == bands.size() - 1
+                            ? Joint.corner(own, floor, Joint.foot(bands.getLast()))
+                            : corner(bands, line, i + 1);
+            chain.add(new RimEdge(own, own.nearest(from), own.nearest(to)));
         }
-        chain.add(onFloor(bands.getLast(), line, floor));
         return chain;
     }
 
-    private static Point2 onFloor(Band band, Function<Band, Line2> line, Line2 floor) {
-        return Joint.corner(line.apply(band), floor, band.edge().from());
+    private static Point2 corner(List<Band> bands, Function<Band, Beside> line, int after) {
+        Band band = bands.get(after);
+        return Joint.corner(line.apply(bands.get(after - 1)), line.apply(band), band.from());
     }
 
-    private static double leastEdge(List<Band> bands, List<Point2> chain) {
+    /** {@return the shortest edge of frame and lining (mm); 0 where one is turned round or folds over} */
+    double leastEdgeMm() {
         double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < bands.size(); i++) {
-            Point2 step = chain.get(i + 1).minus(chain.get(i));
-            least = Math.min(least, bands.get(i).outside().direction().dot(step));
+        for (List<RimEdge> chain : List.of(frame, lining)) {
+            for (RimEdge edge : chain) {
+                boolean folds = edge.line().folds(edge.fromMm(), edge.toMm());
+                double length = edge.line().lengthMm(edge.fromMm(), edge.toMm());
+                least = Math.min(least, folds ? 0 : length);
+            }
         }
         return least;
     }
 
     /** {@return whether every edge is still there and none crosses another} */
     boolean hold() {
-        return leastEdgeMm > 1 && Polygon2.of(frame).isSimple() && Polygon2.of(lining).isSimple();
+        return leastEdgeMm() > 1 && polygon(frame).isSimple() && polygon(lining).isSimple();
+    }
+
+    /** {@return the area within edges that the floor closes} */
+    static Polygon2 polygon(List<RimEdge> edges) {
+        return Polygon2.of(RimEdge.chain(edges));
     }
 
     /** {@return a level line (x, z) at a height over the deck (mm)} */
-    static Line2 level(double heightMm) {
-        return new Line2(new Point2(0, heightMm), new Point2(1, 0));
+    static Beside level(double heightMm) {
+        return new Beside(new Straight(new Point2(0, heightMm), new Point2(1, heightMm)), 0);
     }
 }

@@ -24,7 +24,7 @@ public final class SeamLayer implements Layer {
         Panel panel = seam.panel();
         canvas.line(
                 LineKind.SEAM,
-                canvas.at(panel.placement().at(seam.line().from(), 0)),
-                canvas.at(panel.placement().at(seam.line().to(), 0)));
+                canvas.at(panel.surface().at(seam.line().from(), 0)),
+                canvas.at(panel.surface().at(seam.line().to(), 0)));
     }
 }

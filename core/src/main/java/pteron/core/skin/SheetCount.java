@@ -49,7 +49,7 @@ final class SheetCount {
         List<Double> left = new ArrayList<>();
         List<Double> widths =
                 pieces.stream()
-                        .map(piece -> piece.shape().bounds())
+                        .map(piece -> piece.cutShape().bounds())
                         .map(Bounds2::width)
                         .sorted(Comparator.reverseOrder())
                         .toList();

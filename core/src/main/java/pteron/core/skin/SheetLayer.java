@@ -69,9 +69,7 @@ public final class SheetLayer implements Layer {
     }
 
     private static List<Point2> corners(Canvas canvas, Panel panel, Polygon2 shape) {
-        return shape.corners().stream()
-                .map(corner -> canvas.at(panel.placement().at(corner, 0)))
-                .toList();
+        return panel.surface().outline(shape, 0).stream().map(canvas::at).toList();
     }
 
     private static void sheet(Canvas canvas, SheetPiece piece) {
@@ -109,7 +107,7 @@ public final class SheetLayer implements Layer {
 
     private static void words(Canvas canvas, SheetPiece piece, Bounds2 seen) {
         Bounds2 size = piece.shape().bounds();
-        Point2 middle = canvas.at(piece.panel().placement().at(clear(piece), 0));
+        Point2 middle = canvas.at(piece.panel().surface().at(clear(piece), 0));
         canvas.add(new Shape.Label(middle, piece.name(), Shape.Label.Kind.NAME, seen.width()));
         if (seen.width() > ROOM_MM && seen.height() > 2 * LINE_MM) {
             String text =
@@ -129,7 +127,7 @@ public final class SheetLayer implements Layer {
     private static void grain(Canvas canvas, SheetPiece piece, Bounds2 seen) {
         boolean up = piece.panel().kind().isSide();
         boolean along = piece.skin().layer().grain() == Grain.ALONG;
-        boolean upright = up == along || !up && !piece.panel().kind().isRoof() && along;
+        boolean upright = up == along || !up && !piece.panel().isAcross() && along;
         double length = Math.min(seen.width(), seen.height()) * 0.22;
         Point2 way = upright ? new Point2(0, length) : new Point2(length, 0);
         Point2 aside = upright ? new Point2(length / 4, 0) : new Point2(0, length / 4);
@@ -145,8 +143,8 @@ public final class SheetLayer implements Layer {
     private static void seam(Canvas canvas, Seam seam) {
         canvas.line(
                 LineKind.SEAM,
-                canvas.at(seam.panel().placement().at(seam.line().from(), 0)),
-                canvas.at(seam.panel().placement().at(seam.line().to(), 0)));
+                canvas.at(seam.panel().surface().at(seam.line().from(), 0)),
+                canvas.at(seam.panel().surface().at(seam.line().to(), 0)));
     }
 
     /** What is left between the members that go through, openings left out. */

@@ -16,9 +16,18 @@ import pteron.core.shell.Skin;
  */
 public record SheetPiece(String name, Panel panel, Skin skin, Polygon2 shape, double massKg) {
 
+    /** {@return its shape as it is cut out of the flat sheet: on the outside of a bend longer than inside} */
+    public Polygon2 cutShape() {
+        return panel.surface().developed(shape, middleMm());
+    }
+
+    /** {@return depth of the middle of its thickness (w, mm), which a bend neither stretches nor presses} */
+    private double middleMm() {
+        return skin.fromInwardMm() + skin.layer().thicknessMm() / 2;
+    }
+
     /** {@return where its weight sits} */
     public Point3 centre() {
-        double middle = skin.fromInwardMm() + skin.layer().thicknessMm() / 2;
-        return panel.placement().at(shape.centroid(), middle);
+        return panel.surface().centre(shape, middleMm());
     }
 }

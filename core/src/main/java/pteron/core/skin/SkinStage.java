@@ -126,7 +126,8 @@ public final class SkinStage {
         List<SheetPiece> pieces = new ArrayList<>();
         for (Polygon2 shape : shapes) {
             String name = panel.panel().id() + " " + face + " " + (pieces.size() + 1);
-            double mass = shape.area() * skin.layer().thicknessMm() * density / 1e9;
+            SheetPiece bare = new SheetPiece(name, panel.panel(), skin, shape, 0);
+            double mass = bare.cutShape().area() * skin.layer().thicknessMm() * density / 1e9;
             pieces.add(new SheetPiece(name, panel.panel(), skin, shape, mass));
         }
         return pieces;
@@ -141,7 +142,7 @@ public final class SkinStage {
         List<Finding> findings = new ArrayList<>();
         for (Seam seam : seams) {
             if (!seam.backed()) {
-                Point3 at = seam.panel().placement().at(seam.line().middle(), 0);
+                Point3 at = seam.panel().surface().at(seam.line().middle(), 0);
                 findings.add(
                         new Finding(
                                 "SEAM_NOT_BACKED",
@@ -218,7 +219,7 @@ public final class SkinStage {
         double area =
                 pieces.stream()
                         .filter(piece -> piece.skin().face() == face)
-                        .mapToDouble(piece -> piece.shape().area())
+                        .mapToDouble(piece -> piece.cutShape().area())
                         .sum();
         return Figure.of(
                 SkinStation.SKINS.figure("area." + Named.key(face)),
@@ -240,7 +241,9 @@ public final class SkinStage {
         Working.Builder working = Working.of("A = sum of the pieces, openings cut out");
         for (SheetPiece piece : pieces) {
             working.plan(
-                    "A", piece.name(), new Quantity(piece.shape().area() / 1e6, Unit.SQUARE_METRE));
+                    "A",
+                    piece.name(),
+                    new Quantity(piece.cutShape().area() / 1e6, Unit.SQUARE_METRE));
         }
         return working.plan("n", "pieces", Quantity.count(pieces.size())).source("geometry");
     }
@@ -293,7 +296,7 @@ public final class SkinStage {
     }
 
     private static Working pieceMass(SheetPiece piece) {
-        double area = piece.shape().area() / 1e6;
+        double area = piece.cutShape().area() / 1e6;
         double thickness = piece.skin().layer().thicknessMm();
         return Working.of("m = A · t · density")
                 .plan("A", "area as drawn", new Quantity(area, Unit.SQUARE_METRE))

@@ -2,11 +2,16 @@ package pteron.core.start;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.edit.Cures;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
+import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.Box;
@@ -67,14 +72,50 @@ public final class NewPlan {
                         });
         Vehicle vehicle = carrier.vehicle(size);
         Box box = box(vehicle, outline);
-        return agreed(
-                StartingPlans.square()
-                        .withName(outline.title())
-                        .withUnits(units)
-                        .withVehicle(vehicle)
-                        .withBox(box)
-                        .withOpenings(List.of()));
+        BoxPlan plan =
+                agreed(
+                        StartingPlans.square()
+                                .withName(outline.title())
+                                .withUnits(units)
+                                .withVehicle(vehicle)
+                                .withBox(box)
+                                .withOpenings(List.of()));
+        return outline == OutlineStart.OVER_CAB ? deepEnough(plan) : plan;
     }
+
+    /** A bed over the cab wants deeper walls where its bearers would break or sag under who lies on it. */
+    private static BoxPlan deepEnough(BoxPlan plan) {
+        return Stream.concat(Stream.of(plan), DEEPER.stream().map(deeper -> deeper.in(plan)))
+                .filter(NewPlan::carriesTheBed)
+                .findFirst()
+                .orElseGet(() -> DEEPER.getLast().in(plan));
+    }
+
+    private static boolean carriesTheBed(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting()).findings(FrameStation.FRAME).stream()
+                .noneMatch(finding -> finding.severity() == Severity.STOPS);
+    }
+
+    /**
+     * A wall of deeper members.
+     *
+     * @param memberMm depth of the members (mm)
+     * @param foamMm thickness of the foam between them (mm)
+     */
+    private record Deeper(double memberMm, double foamMm) {
+        BoxPlan in(BoxPlan plan) {
+            Framed walls = plan.makeUp().walls();
+            Members members = walls.members();
+            Section section = members.section().withDepth(memberMm);
+            Framed deeper =
+                    walls.withMembers(members.withSection(section))
+                            .withInsulation(walls.insulation().withThickness(foamMm));
+            return plan.withMakeUp(plan.makeUp().withWalls(deeper));
+        }
+    }
+
+    /** Sections that are sold, and the foam that goes with them: common practice. */
+    private static final List<Deeper> DEEPER = List.of(new Deeper(89, 80), new Deeper(114, 100));
 
     /** What still runs into the carrier, such as wheels above a low chassis, is cured as a builder would. */
     private static BoxPlan agreed(BoxPlan plan) {

@@ -56,7 +56,7 @@ final class FloorCheck {
     }
 
     /** A person and the spread load are not put on together: EN 1991-1-1 6.3.1.2. */
-    private static LoadCase harder(double span, double weight, double spread, double person) {
+    static LoadCase harder(double span, double weight, double spread, double person) {
         boolean personGoverns = person * span / 4 > spread * span * span / 8;
         return new LoadCase(weight, personGoverns ? 0 : spread, personGoverns ? person : 0);
     }

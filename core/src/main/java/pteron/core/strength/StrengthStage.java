@@ -73,6 +73,7 @@ public final class StrengthStage {
         members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
         members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
         members.addAll(FloorCheck.of(plan, carrier, floor, library));
+        members.addAll(BedCheck.of(plan, frame.panels(), library));
         Map<String, Check> hardest = new LinkedHashMap<>();
         Map<String, Double> byMember = new HashMap<>();
         for (MemberCheck member : members) {

@@ -353,7 +353,7 @@ class BalanceByHandTest {
         assertThat(core.place())
                 .isEqualTo(
                         floor.panel()
-                                .placement()
+                                .surface()
                                 .at(
                                         floor.panel().frame().centroid(),
                                         floor.panel().fillingFromMm() + 15));

@@ -10,7 +10,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
-import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
@@ -112,10 +111,10 @@ class FramePropertiesTest {
             for (int j = i + 1; j < bodies.size(); j++) {
                 Body one = bodies.get(i);
                 Body other = bodies.get(j);
-                if (!one.member.panel().id().equals(other.member.panel().id())
+                if (!one.member().panel().id().equals(other.member().panel().id())
                         && one.mayTouch(other)) {
-                    assertThat(one.side.sharedArea(other.side))
-                            .as("%s and %s", one.member.name(), other.member.name())
+                    assertThat(one.side().sharedArea(other.side()))
+                            .as("%s and %s", one.member().name(), other.member().name())
                             .isLessThan(3);
                 }
             }
@@ -242,75 +241,6 @@ class FramePropertiesTest {
                                 .orElse(0);
                 assertThat(open).as("%s %s edge %s", panel.id(), face, edge).isLessThan(60);
             }
-        }
-    }
-
-    /** A member as a body: its area in the side elevation (x, z) and its stretch across (y). */
-    private record Body(Member member, Polygon2 side, double fromY, double toY) {
-
-        static Body of(Member member) {
-            boolean flat = member.panel().kind().isSide();
-            List<Point3> corners = flat ? flatCorners(member) : endOn(member);
-            List<Point2> side = corners.stream().map(c -> new Point2(c.x(), c.z())).toList();
-            Bounds2 profile = member.bounds();
-            Panel panel = member.panel();
-            double y1;
-            double y2;
-            if (flat) {
-                y1 = panel.placement().at(new Point2(0, 0), member.fromInwardMm()).y();
-                y2 = panel.placement().at(new Point2(0, 0), member.toInwardMm()).y();
-            } else {
-                boolean across = panel.kind().isRoof();
-                y1 = across ? profile.fromV() : profile.fromU();
-                y2 = across ? profile.toV() : profile.toU();
-            }
-            return new Body(member, Polygon2.of(side), Math.min(y1, y2), Math.max(y1, y2));
-        }
-
-        private static List<Point3> flatCorners(Member member) {
-            return member.profile().corners().stream()
-                    .map(c -> member.panel().placement().at(c, 0))
-                    .toList();
-        }
-
-        /** The member seen along y: its stretch along the strip by its depth, its bevel ripped off. */
-        private static List<Point3> endOn(Member member) {
-            Panel panel = member.panel();
-            Bounds2 b = member.bounds();
-            boolean roof = panel.kind().isRoof();
-            double from = roof ? b.fromU() : b.fromV();
-            double to = roof ? b.toU() : b.toV();
-            double depth = member.section().depthMm();
-            double run = depth * Math.tan(Math.toRadians(member.ripDegrees()));
-            boolean atStart =
-                    from
-                            < (roof
-                                            ? panel.frame().bounds().fromU()
-                                            : panel.frame().bounds().fromV())
-                                    + 1;
-            double outFrom = from + (atStart ? Math.max(0, -run) : 0);
-            double inFrom = from + (atStart ? Math.max(0, run) : 0);
-            double outTo = to - (atStart ? 0 : Math.max(0, -run));
-            double inTo = to - (atStart ? 0 : Math.max(0, run));
-            return List.of(
-                    at(panel, roof, outFrom, member.fromInwardMm()),
-                    at(panel, roof, outTo, member.fromInwardMm()),
-                    at(panel, roof, inTo, member.toInwardMm()),
-                    at(panel, roof, inFrom, member.toInwardMm()));
-        }
-
-        private static Point3 at(Panel panel, boolean roof, double along, double inward) {
-            Point2 point = roof ? new Point2(along, 0) : new Point2(0, along);
-            if (panel.kind() == PanelKind.FLOOR) {
-                point = new Point2(0, along);
-            }
-            return panel.placement().at(point, inward);
-        }
-
-        boolean mayTouch(Body other) {
-            return fromY < other.toY - 0.5
-                    && other.fromY < toY - 0.5
-                    && side.bounds().overlaps(other.side.bounds());
         }
     }
 }

@@ -7,6 +7,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import pteron.core.surface.FlatSurface;
 
 class LineTest {
 
@@ -59,8 +60,8 @@ class LineTest {
         Point3 a = new Point3(1, 2, 3);
         assertThat(a.plus(new Point3(1, 1, 1)).times(2)).isEqualTo(new Point3(4, 6, 8));
         assertThat(a.distance(new Point3(1, 5, 7))).isCloseTo(5, within(EXACT));
-        Placement placement =
-                new Placement(
+        FlatSurface placement =
+                new FlatSurface(
                         new Point3(10, 0, 0),
                         new Point3(0, 1, 0),
                         new Point3(0, 0, 1),

@@ -30,6 +30,7 @@ import pteron.core.opening.OpeningStation;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
@@ -195,7 +196,10 @@ class NewViewsTest {
     /** A box that is not set out still shows its door where it is planned. */
     @Test
     void end_showsOpeningsOfABareBox() {
-        BoxModel bare = model(StartingPlans.of(OutlineStart.ARCHED));
+        BoxPlan plan = StartingPlans.of(OutlineStart.ARCHED);
+        MakeUp makeUp = plan.makeUp();
+        BoxModel bare =
+                model(plan.withMakeUp(makeUp.withFloor(makeUp.floor().withOnBearers(false))));
         assertThat(bare.built()).isEmpty();
         for (Opening opening : bare.plan().openings()) {
             View view =

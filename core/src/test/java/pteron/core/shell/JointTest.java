@@ -7,9 +7,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import pteron.core.curve.Straight;
 import pteron.core.geometry.Point2;
-import pteron.core.outline.Edge;
 import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.StartingPlans;
 
@@ -21,7 +22,7 @@ class JointTest {
             MAKE_UP.withRoof(MAKE_UP.roof().withMembers(MAKE_UP.walls().members()));
 
     private static Band band(EdgeKind kind, Point2 from, Point2 to, MakeUp makeUp) {
-        return Band.of(new Edge(1, kind, from, to), makeUp);
+        return Band.of(new Element(1, kind, new Straight(from, to), 1), makeUp);
     }
 
     /** Two bands meeting at (0, 2000) with a turn. */
@@ -67,9 +68,9 @@ class JointTest {
     @Test
     void band_linesLieInTheirOrder() {
         Band roof = meeting(90, MAKE_UP)[1];
-        assertThat(roof.frameOut().origin().v()).isCloseTo(1998.5, within(1e-6));
-        assertThat(roof.frameIn().origin().v()).isCloseTo(1998.5 - 89, within(1e-6));
-        assertThat(roof.inside().origin().v()).isCloseTo(2000 - 95.5, within(1e-6));
+        assertThat(roof.frameOut().at(0).v()).isCloseTo(1998.5, within(1e-6));
+        assertThat(roof.frameIn().at(0).v()).isCloseTo(1998.5 - 89, within(1e-6));
+        assertThat(roof.inside().at(0).v()).isCloseTo(2000 - 95.5, within(1e-6));
         assertThat(roof.along(new Point2(700, 5))).isCloseTo(700, within(1e-6));
     }
 

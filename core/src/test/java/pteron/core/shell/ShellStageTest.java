@@ -82,11 +82,11 @@ class ShellStageTest {
 
     @Test
     void placement_leadsBackIntoTheBox() {
-        Point3 foot = panel("rear").placement().at(new Point2(100, 500), 0);
+        Point3 foot = panel("rear").surface().at(new Point2(100, 500), 0);
         assertThat(foot.x()).isCloseTo(4298.5, within(EXACT));
         assertThat(foot.y()).isCloseTo(100, within(EXACT));
         assertThat(foot.z()).isCloseTo(500, within(EXACT));
-        Point3 right = panel("right").placement().at(new Point2(100, 500), 10);
+        Point3 right = panel("right").surface().at(new Point2(100, 500), 10);
         assertThat(right.y()).isCloseTo(1025 - 1.5 - 10, within(EXACT));
     }
 

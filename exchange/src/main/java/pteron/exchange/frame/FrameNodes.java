@@ -49,16 +49,12 @@ final class FrameNodes {
         node.set("end", JsonPoints.of(member.end()));
         node.put("massKg", JsonNumber.of(member.massKg()));
         ArrayNode profile = node.putArray("profile");
-        member.profile()
-                .corners()
-                .forEach(
-                        corner ->
-                                profile.add(
-                                        JsonPoints.of(
-                                                member.panel()
-                                                        .placement()
-                                                        .at(corner, member.fromInwardMm()))));
-        node.set("through", JsonPoints.of(member.panel().placement().inward()));
+        member.surface()
+                .outline(member.profile(), member.fromInwardMm())
+                .forEach(corner -> profile.add(JsonPoints.of(corner)));
+        node.set("through", JsonPoints.of(member.surface().inward(member.profile().centroid())));
+        member.bend()
+                .ifPresent(bend -> node.put("leastRadiusMm", JsonNumber.of(bend.leastRadiusMm())));
         return node;
     }
 

@@ -44,10 +44,10 @@ final class SheetList {
                 Named.words(piece.skin().face()),
                 piece.skin().layer().material(),
                 Csv.number(piece.skin().layer().thicknessMm(), 1),
-                Csv.number(piece.shape().bounds().width(), 1),
-                Csv.number(piece.shape().bounds().height(), 1),
-                Csv.number(piece.shape().area() / 1e6, 3),
-                piece.shape().holes().size(),
+                Csv.number(piece.cutShape().bounds().width(), 1),
+                Csv.number(piece.cutShape().bounds().height(), 1),
+                Csv.number(piece.cutShape().area() / 1e6, 3),
+                piece.cutShape().holes().size(),
                 Csv.number(piece.massKg(), 2));
     }
 }

@@ -31,21 +31,16 @@ final class SheetNodes {
         node.put("face", Named.key(piece.skin().face()));
         node.put("material", piece.skin().layer().material());
         node.put("thicknessMm", JsonNumber.of(piece.skin().layer().thicknessMm()));
-        node.put("areaM2", JsonNumber.of(piece.shape().area() / 1e6));
+        node.put("areaM2", JsonNumber.of(piece.cutShape().area() / 1e6));
         node.put("massKg", JsonNumber.of(piece.massKg()));
-        node.set("polygon", JsonPoints.of(piece.shape().corners()));
+        node.set("polygon", JsonPoints.of(piece.cutShape().corners()));
         ArrayNode holes = node.putArray("holes");
-        piece.shape().holes().forEach(hole -> holes.add(JsonPoints.of(hole)));
+        piece.cutShape().holes().forEach(hole -> holes.add(JsonPoints.of(hole)));
         ArrayNode placed = node.putArray("corners");
-        piece.shape()
-                .corners()
-                .forEach(
-                        corner ->
-                                placed.add(
-                                        JsonPoints.of(
-                                                piece.panel()
-                                                        .placement()
-                                                        .at(corner, piece.skin().fromInwardMm()))));
+        piece.panel()
+                .surface()
+                .outline(piece.shape(), piece.skin().fromInwardMm())
+                .forEach(corner -> placed.add(JsonPoints.of(corner)));
         return node;
     }
 }

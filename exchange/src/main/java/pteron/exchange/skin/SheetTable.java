@@ -34,8 +34,8 @@ final class SheetTable implements PaperTable {
                             piece.skin().layer().material()
                                     + " "
                                     + NumberText.format(piece.skin().layer().thicknessMm(), 1),
-                            LengthText.format(piece.shape().bounds().width(), job.units()),
-                            LengthText.format(piece.shape().bounds().height(), job.units()),
+                            LengthText.format(piece.cutShape().bounds().width(), job.units()),
+                            LengthText.format(piece.cutShape().bounds().height(), job.units()),
                             Quantity.kg(piece.massKg()).text(job.units())));
         }
     }

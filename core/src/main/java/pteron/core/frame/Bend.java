@@ -1,0 +1,58 @@
+package pteron.core.frame;
+
+import pteron.core.curve.Beside;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+
+/**
+ * How a member follows a curve. Immutable.
+ *
+ * @param lengthMm along its long side (mm)
+ * @param leastRadiusMm where it bends hardest, on its inner side (mm)
+ * @param startDegrees angle of its first end from a square cut (degrees)
+ * @param endDegrees angle of its other end (degrees)
+ */
+public record Bend(double lengthMm, double leastRadiusMm, double startDegrees, double endDegrees) {
+
+    /** Radius past which nothing is bent that is that long (mm): a hundred metres. */
+    private static final double STRAIGHT_MM = 1e5;
+
+    /** {@return the bend of a piece that lies along a line, to its right} */
+    static Bend of(Polygon2 piece, Beside line, double thicknessMm) {
+        double middle = thicknessMm / 2;
+        double outFrom = Double.POSITIVE_INFINITY;
+        double outTo = Double.NEGATIVE_INFINITY;
+        double inFrom = Double.POSITIVE_INFINITY;
+        double inTo = Double.NEGATIVE_INFINITY;
+        for (Point2 corner : piece.corners()) {
+            double along = line.nearest(corner);
+            double right = line.at(along).minus(corner).dot(line.direction(along).leftNormal());
+            if (right < middle) {
+                outFrom = Math.min(outFrom, along);
+                outTo = Math.max(outTo, along);
+            } else {
+                inFrom = Math.min(inFrom, along);
+                inTo = Math.max(inTo, along);
+            }
+        }
+        Beside inner = line.movedRight(thicknessMm);
+        double length = Math.max(line.lengthMm(outFrom, outTo), inner.lengthMm(inFrom, inTo));
+        return new Bend(
+                length,
+                radius(line, outFrom, outTo, thicknessMm),
+                Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
+                Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)));
+    }
+
+    private static double radius(Beside line, double from, double to, double thicknessMm) {
+        double least = STRAIGHT_MM;
+        for (double s : line.places(from, to, 1)) {
+            double bend = s < 0 || s > line.curve().lengthMm() ? 0 : line.curve().curvature(s);
+            if (bend != 0) {
+                double middle = 1 / bend + line.rightMm();
+                least = Math.min(least, Math.min(Math.abs(middle), Math.abs(middle + thicknessMm)));
+            }
+        }
+        return least;
+    }
+}

@@ -1,0 +1,145 @@
+package pteron.core.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Members;
+import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
+import pteron.core.frame.Body;
+import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
+import pteron.core.geometry.Polygon2;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.outline.Outline;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
+import pteron.core.plan.StartingPlans;
+import pteron.core.shell.Skin;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
+
+/** Boxes of any shape by chance: set out whole, or refused with a finding; nothing overlaps, sheets cover. */
+class SetOutShapesTest {
+
+    private static final int BOXES = 2000;
+    private static final long SEED = 20_261_126;
+
+    /** What a pencil line hides (mm). */
+    private static final double OVERLAP_MM = 0.1;
+
+    private static double between(Random random, double least, double most) {
+        return Math.rint(least + random.nextDouble() * (most - least));
+    }
+
+    private static BoxPlan by(Random random) {
+        OutlineStart start = OutlineStart.values()[random.nextInt(OutlineStart.values().length)];
+        double length = between(random, 1800, 6000);
+        double height = between(random, 1500, 2500);
+        double width = between(random, 1100, 2400);
+        List<OutlinePoint> points = new ArrayList<>(start.points(length, height));
+        if (random.nextInt(3) == 0) {
+            int corner = 1 + random.nextInt(points.size() - 2);
+            points.set(corner, points.get(corner).withFillet(between(random, 100, 500)));
+        }
+        BoxPlan plan = StartingPlans.of(start).withOpenings(List.of());
+        Box box = plan.box().withOutline(points).withWidth(width);
+        MakeUp makeUp = plan.makeUp();
+        return plan.withBox(box)
+                .withMakeUp(
+                        makeUp.withWalls(framed(random, makeUp.walls()))
+                                .withRoof(framed(random, makeUp.roof())));
+    }
+
+    private static Framed framed(Random random, Framed framed) {
+        Members members = framed.members();
+        double depth = List.of(45.0, 63.0, 89.0).get(random.nextInt(3));
+        return framed.withMembers(
+                        members.withSpacing(between(random, 300, 600))
+                                .withSection(members.section().withDepth(depth)))
+                .withInsulation(framed.insulation().withThickness(depth - 5));
+    }
+
+    /** Counted: at least four of five are really set out; the others say why. */
+    @Test
+    void boxesByChance_areSetOutOrRefused() {
+        Random random = new Random(SEED);
+        int setOut = 0;
+        int curved = 0;
+        int stepped = 0;
+        for (int i = 0; i < BOXES; i++) {
+            BoxPlan plan = by(random);
+            BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+            if (model.find(Frame.class).isEmpty()) {
+                assertThat(model.findings())
+                        .as("%s", plan.box())
+                        .extracting(Finding::severity)
+                        .contains(Severity.STOPS);
+                continue;
+            }
+            setOut++;
+            Outline outline = model.get(Outline.class);
+            curved += outline.elements().stream().allMatch(one -> one.isStraight()) ? 0 : 1;
+            stepped += outline.facesDown() ? 1 : 0;
+            if (i % 4 == 0) {
+                noneOverlap(plan, model.get(Frame.class).members());
+                sheetsCover(model);
+            }
+        }
+        System.out.printf(
+                "%d boxes: %d set out, %d with curves, %d over a cab%n",
+                BOXES, setOut, curved, stepped);
+        assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
+        assertThat(curved).isGreaterThan(BOXES / 4);
+        assertThat(stepped).isGreaterThan(BOXES / 20);
+    }
+
+    private static void noneOverlap(BoxPlan plan, List<Member> members) {
+        List<Body> bodies = members.stream().map(Body::of).toList();
+        for (int i = 0; i < bodies.size(); i++) {
+            for (int j = i + 1; j < bodies.size(); j++) {
+                Body one = bodies.get(i);
+                Body other = bodies.get(j);
+                assertThat(one.sharedDepthMm(other))
+                        .as(
+                                "%s and %s of %s",
+                                one.member().name(), other.member().name(), plan.box())
+                        .isLessThan(OVERLAP_MM);
+            }
+        }
+    }
+
+    /** Pieces of a face share no room and add up to the face. */
+    private static void sheetsCover(BoxModel model) {
+        Skins skins = model.get(Skins.class);
+        model.get(Frame.class)
+                .panels()
+                .forEach(
+                        frame -> {
+                            for (Skin skin : frame.panel().skins()) {
+                                double covered =
+                                        skins.pieces().stream()
+                                                .filter(
+                                                        p ->
+                                                                p.panel()
+                                                                        .id()
+                                                                        .equals(frame.panel().id()))
+                                                .filter(p -> p.skin().face() == skin.face())
+                                                .map(SheetPiece::shape)
+                                                .mapToDouble(Polygon2::area)
+                                                .sum();
+                                assertThat(covered)
+                                        .as("%s %s", frame.panel().id(), skin.face())
+                                        .isCloseTo(skin.area().area(), within(1.0));
+                            }
+                        });
+    }
+}
