@@ -37,6 +37,10 @@ import pteron.core.quantity.UnitSystem;
 final class DrawingSkin extends SkinBase<DrawingView> {
 
     private static final double ZOOM_STEP = 1.15;
+
+    /** A press of an arrow turns what is solid so far (pixels of the mouse). */
+    private static final double TURN_PIXELS = 12;
+
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
 
@@ -299,6 +303,13 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     }
 
     private void pan(MouseEvent event) {
+        DrawingView.Turner turner = getSkinnable().turnerProperty().get();
+        if (turner != null && event.getButton() == MouseButton.PRIMARY) {
+            turner.turn(event.getX() - pressedX, event.getY() - pressedY);
+            pressedX = event.getX();
+            pressedY = event.getY();
+            return;
+        }
         if (event.getButton() == MouseButton.PRIMARY || event.getButton() == MouseButton.MIDDLE) {
             move(transform.moved(event.getX() - pressedX, event.getY() - pressedY));
             pressedX = event.getX();
@@ -334,7 +345,11 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             event.consume();
         }
         Point2 way = way(event);
-        if (way != null && getSkinnable().getDrawing() != null) {
+        DrawingView.Turner turner = getSkinnable().turnerProperty().get();
+        if (way != null && turner != null) {
+            turner.turn(Math.signum(way.u()) * TURN_PIXELS, -Math.signum(way.v()) * TURN_PIXELS);
+            event.consume();
+        } else if (way != null && getSkinnable().getDrawing() != null) {
             nudge(way, event);
         }
     }

@@ -99,6 +99,20 @@ public final class DrawingView extends Control {
         return units;
     }
 
+    private final ObjectProperty<Turner> turner = new SimpleObjectProperty<>(this, "turner");
+
+    /** Turns what is shown by a way of the mouse. */
+    @FunctionalInterface
+    public interface Turner {
+        /** Turns by so much (pixels). */
+        void turn(double rightPixels, double downPixels);
+    }
+
+    /** {@return who turns what is shown when it is dragged, null where a drag moves it} */
+    public ObjectProperty<Turner> turnerProperty() {
+        return turner;
+    }
+
     private final DoubleProperty letters = new SimpleDoubleProperty(this, "letters", 1);
 
     /** {@return how large letters are over the usual} */

@@ -26,6 +26,13 @@ final class Painter {
 
     private static final double HATCH = 7;
 
+    /** Light of a face that turns away. */
+    private static final double DARKEST = 0.72;
+
+    private static final double EDGE = 0.8;
+
+    private static final double CRACK = 1.2;
+
     /** Width of a letter of a label (pixels), on the wide side. */
     private static final double LETTER = 7;
 
@@ -76,6 +83,7 @@ final class Painter {
         for (Shape shape : drawing.shapes()) {
             switch (shape) {
                 case Shape.Area area -> area(area);
+                case Shape.Face face -> face(face);
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Label label -> label(label);
@@ -142,6 +150,36 @@ final class Painter {
             case FOAM, SKIN -> palette.quiet().deriveColor(0, 1, 1, 0.45);
             default -> palette.ink();
         };
+    }
+
+    /** A face of a body: lighter or darker as it turns to the light, with the edges that it has. */
+    private void face(Shape.Face face) {
+        boolean isChosen = !face.part().isEmpty() && chosen.contains(face.part());
+        Color fill = isChosen ? palette.choice() : palette.fill(face.matter());
+        path(face.corners());
+        context.closePath();
+        context.setLineDashes();
+        Color lit = fill.deriveColor(0, 1, DARKEST + (1 - DARKEST) * face.light(), 1);
+        context.setFill(lit);
+        context.fill();
+        // pieces of one face leave no crack between them
+        context.setStroke(lit);
+        context.setLineWidth(CRACK);
+        context.stroke();
+        context.setStroke(isChosen ? palette.choice() : edge(face.matter()));
+        context.setLineWidth(EDGE);
+        int count = face.corners().size();
+        for (int i = 0; i < count; i++) {
+            if (face.edges().get(i)) {
+                Point2 from = face.corners().get(i);
+                Point2 to = face.corners().get((i + 1) % count);
+                context.strokeLine(
+                        transform.x(from.u()),
+                        transform.y(from.v()),
+                        transform.x(to.u()),
+                        transform.y(to.v()));
+            }
+        }
     }
 
     /** Two strokes across a window, a handle on a door: told by shape, not by colour alone. */

@@ -68,6 +68,7 @@ final class Tape extends Pane {
         for (Shape shape : drawing.shapes()) {
             switch (shape) {
                 case Shape.Area area -> found.addAll(area.corners());
+                case Shape.Face face -> found.addAll(face.corners());
                 case Shape.Line one -> found.addAll(one.points());
                 case Shape.Disc disc -> found.add(disc.middle());
                 case Shape.Label label -> {}

@@ -15,6 +15,7 @@ import javafx.beans.property.StringProperty;
 import pteron.app.document.CureDesk;
 import pteron.app.document.CuttingDesk;
 import pteron.app.document.PlanDocument;
+import pteron.app.solid.SolidLook;
 import pteron.app.style.Theme;
 import pteron.core.drawing.View;
 import pteron.core.field.Field;
@@ -53,6 +54,7 @@ public final class Workbench implements AutoCloseable {
     private final StringProperty material = new SimpleStringProperty("");
     private final StringProperty working = new SimpleStringProperty("");
     private final ObjectProperty<Theme> theme;
+    private final SolidLook solid = new SolidLook();
     private Consumer<String> refused = sentence -> {};
 
     /** A workbench for a document, in a theme of its own, so that nothing outside holds on to it. */
@@ -99,6 +101,11 @@ public final class Workbench implements AutoCloseable {
     public void choose(List<String> parts) {
         chosen.set(List.copyOf(parts));
         selected.set(parts.isEmpty() ? "" : parts.getLast());
+    }
+
+    /** {@return how the solid view is looked at} */
+    public SolidLook solid() {
+        return solid;
     }
 
     /** {@return the document} */

@@ -13,6 +13,7 @@ import pteron.app.station.Workbench;
 import pteron.app.style.Theme;
 import pteron.app.window.Dialogs.Choice;
 import pteron.core.drawing.Drawing;
+import pteron.core.drawing.View;
 import pteron.core.edit.OwnMaterials;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -91,12 +92,14 @@ public final class ListActions {
         Workbench bench = window.bench();
         BoxModel model = document().model();
         Drawing drawing =
-                Drawings.of(
-                        model,
-                        bench.viewProperty().get(),
-                        bench.stationProperty().get(),
-                        "",
-                        bench.aspectProperty().get());
+                bench.viewProperty().get() == View.SOLID
+                        ? bench.solid().drawing(model, "")
+                        : Drawings.of(
+                                model,
+                                bench.viewProperty().get(),
+                                bench.stationProperty().get(),
+                                "",
+                                bench.aspectProperty().get());
         ExportCard card = new ExportCard(model, drawing.view().title());
         dialogs()
                 .ask(

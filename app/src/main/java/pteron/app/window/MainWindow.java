@@ -30,6 +30,7 @@ import pteron.app.side.FiguresPane;
 import pteron.app.side.FindingsPane;
 import pteron.app.side.InputsPane;
 import pteron.app.side.WorkingPane;
+import pteron.app.solid.SolidTools;
 import pteron.app.station.Aside;
 import pteron.app.station.StationScreen;
 import pteron.app.station.Workbench;
@@ -53,6 +54,7 @@ final class MainWindow extends BorderPane {
                     View.PLAN,
                     View.ROOF,
                     View.UNFOLDED,
+                    View.SOLID,
                     View.SECTION,
                     View.ALL);
 
@@ -82,11 +84,17 @@ final class MainWindow extends BorderPane {
         side = sidePanel();
         setRight(side);
         setBottom(new FootPane(bench));
+        follow();
+    }
+
+    private void follow() {
         bench.document().modelProperty().subscribe(model -> redraw());
         bench.stationProperty().subscribe(station -> redraw());
         bench.selectedProperty().subscribe(part -> redraw());
         bench.previewProperty().subscribe(preview -> redraw());
         bench.aspectProperty().subscribe(aspect -> redraw());
+        bench.solid().eyeProperty().subscribe(eye -> redraw());
+        bench.solid().peelProperty().subscribe(peel -> redraw());
         bench.viewProperty().subscribe(view -> showView(view));
         bench.findingProperty().subscribe(finding -> mark(finding));
         bench.inputProperty()
@@ -112,9 +120,24 @@ final class MainWindow extends BorderPane {
         VBox.setVgrow(over, Priority.ALWAYS);
         over.setMinSize(0, 0);
         VBox middle =
-                new VBox(head, tools, over, new Shelves(bench, drawing), new WorkingPane(bench));
+                new VBox(
+                        head,
+                        tools,
+                        solidTools(matter),
+                        over,
+                        new Shelves(bench, drawing),
+                        new WorkingPane(bench));
         middle.getStyleClass().add("middle");
         return middle;
+    }
+
+    private SolidTools solidTools(MatterPane matter) {
+        SolidTools tools =
+                new SolidTools(bench.solid(), bench.document().modelProperty(), bench::units);
+        tools.visibleProperty()
+                .bind(matter.drawsProperty().and(bench.viewProperty().isEqualTo(View.SOLID)));
+        tools.managedProperty().bind(tools.visibleProperty());
+        return tools;
     }
 
     private FlowPane head(MatterPane matter) {
@@ -294,6 +317,7 @@ final class MainWindow extends BorderPane {
 
     private void showView(View view) {
         tabs.forEach((key, tab) -> tab.setSelected(key == view));
+        drawing.turnerProperty().set(view == View.SOLID ? bench.solid()::turn : null);
         drawing.fit();
         redraw();
         mark(bench.findingProperty().get());
@@ -302,6 +326,12 @@ final class MainWindow extends BorderPane {
     private void redraw() {
         drawing.unitsProperty().set(bench.units());
         BoxModel preview = bench.previewProperty().get();
+        if (bench.viewProperty().get() == View.SOLID) {
+            BoxModel shown = preview == null ? bench.document().model() : preview;
+            drawing.drawingProperty()
+                    .set(bench.solid().drawing(shown, bench.selectedProperty().get()));
+            return;
+        }
         drawing.drawingProperty()
                 .set(
                         Drawings.of(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -12,9 +13,12 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
+import pteron.app.drawing.DrawingView;
 import pteron.core.balance.BalanceStation;
+import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
@@ -23,6 +27,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.sealing.SealingStation;
+import pteron.core.solid.Eye;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.plan.PlanFile;
 
@@ -152,6 +157,38 @@ class DesktopTest extends DesktopRobot {
         press("working-back");
         press("working-back");
         assertThat(formula()).startsWith("R = m");
+    }
+
+    /** The solid box turns by drag and arrows, sheds its skin, and a member can be chosen. */
+    @Test
+    void solidBox_turnsAndSheds() {
+        robot.push(KeyCode.F9);
+        settle();
+        assertThat(window.bench().viewProperty().get()).isEqualTo(View.SOLID);
+        Eye before = window.bench().solid().eyeProperty().get();
+        robot.interact(() -> node("drawing").requestFocus());
+        robot.push(KeyCode.RIGHT);
+        robot.push(KeyCode.UP);
+        settle();
+        Eye turned = window.bench().solid().eyeProperty().get();
+        assertThat(turned.turnDegrees()).isNotEqualTo(before.turnDegrees());
+        assertThat(turned.upDegrees()).isNotEqualTo(before.upDegrees());
+        assertThat(parts()).contains("left outer 1", "left stud 1", "deck");
+        press("coat-outer_skin");
+        assertThat(parts()).contains("left stud 1").doesNotContain("left outer 1");
+        robot.drag(node("drawing"), MouseButton.PRIMARY).moveBy(60, 0).drop();
+        settle();
+        assertThat(window.bench().solid().eyeProperty().get()).isNotEqualTo(turned);
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    private List<String> parts() {
+        return ((DrawingView) node("drawing"))
+                .getDrawing().shapes().stream()
+                        .filter(Shape.Face.class::isInstance)
+                        .map(shape -> ((Shape.Face) shape).part())
+                        .distinct()
+                        .toList();
     }
 
     private String formula() {

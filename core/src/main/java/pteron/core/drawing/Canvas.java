@@ -155,6 +155,7 @@ public final class Canvas {
         for (Shape shape : shapes) {
             switch (shape) {
                 case Shape.Area area -> points.addAll(area.corners());
+                case Shape.Face face -> points.addAll(face.corners());
                 case Shape.Line line -> points.addAll(line.points());
                 case Shape.Disc disc -> {
                     points.add(disc.middle().plus(new Point2(disc.radiusMm(), disc.radiusMm())));

@@ -30,6 +30,29 @@ public sealed interface Shape {
     }
 
     /**
+     * A face of a body, filled without an outline but for its edges. Immutable.
+     *
+     * @param corners its corners
+     * @param edges whether the line from each corner to the next one is an edge of the body
+     * @param matter what it is made of
+     * @param part name of the part, or empty
+     * @param light how much light falls on it, 0 to 1
+     */
+    record Face(List<Point2> corners, List<Boolean> edges, Matter matter, String part, double light)
+            implements Shape {
+        /** Copies the lists. */
+        public Face {
+            corners = List.copyOf(corners);
+            edges = List.copyOf(edges);
+        }
+
+        @Override
+        public Face moved(Point2 by) {
+            return new Face(shift(corners, by), edges, matter, part, light);
+        }
+    }
+
+    /**
      * A line. Immutable.
      *
      * @param points its points

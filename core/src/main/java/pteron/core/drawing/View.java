@@ -19,6 +19,8 @@ public enum View {
     ROOF("roof", "Roof, seen from above"),
     /** Side, strip, side and floor laid out flat, joined where they join. */
     UNFOLDED("unfolded", "The box unfolded: side, strip, side, floor"),
+    /** The box on its carrier as a body that can be turned. */
+    SOLID("solid", "Solid"),
     /** Floor, wall and roof cut through. */
     SECTION("section", "Cut through: temperature solid, dew point dashed"),
     /** All of them on one sheet. */
@@ -61,7 +63,7 @@ public enum View {
     public Point2 project(Point3 point, double deckHeightMm) {
         double up = point.z() + deckHeightMm;
         return switch (this) {
-            case LEFT, ALL, UNFOLDED, SECTION -> new Point2(point.x(), up);
+            case LEFT, ALL, UNFOLDED, SOLID, SECTION -> new Point2(point.x(), up);
             case RIGHT -> new Point2(-point.x(), up);
             case FRONT -> new Point2(-point.y(), up);
             case REAR -> new Point2(point.y(), up);

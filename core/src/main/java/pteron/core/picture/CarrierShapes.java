@@ -1,6 +1,7 @@
 package pteron.core.picture;
 
 import java.util.List;
+import pteron.core.carrier.CabProfile;
 import pteron.core.carrier.Carrier;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.LineKind;
@@ -100,21 +101,14 @@ final class CarrierShapes {
     /** A plain cab: back wall, roof, windscreen, bonnet. */
     private void cabFromTheSide(Cab cab) {
         double back = front() - cab.gapMm();
-        double roofFront = back - cab.roofLengthMm();
-        double nose = cabFront(cab);
-        double low = ground + vehicle.gear().wheels().diameterMm() * 0.55;
-        double roof = deck + cab.roofMm();
-        double waist = low + (roof - low) * 0.5;
-        double foot = Math.max(nose, roofFront - (roof - waist) * 0.6);
-        canvas.area(
-                Matter.SOLID,
-                List.of(
-                        canvas.at(back, 0, low),
-                        canvas.at(back, 0, roof),
-                        canvas.at(roofFront, 0, roof),
-                        canvas.at(foot, 0, waist),
-                        canvas.at(nose, 0, waist - 60),
-                        canvas.at(nose, 0, low)));
+        CabProfile.of(carrier)
+                .ifPresent(
+                        profile ->
+                                canvas.area(
+                                        Matter.SOLID,
+                                        profile.corners().stream()
+                                                .map(c -> canvas.at(c.u(), 0, c.v()))
+                                                .toList()));
         if (cab.window().exists()) {
             double sill = deck + cab.window().sillMm();
             canvas.line(

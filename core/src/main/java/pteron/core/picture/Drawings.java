@@ -8,6 +8,9 @@ import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Route;
+import pteron.core.solid.Eye;
+import pteron.core.solid.Peel;
+import pteron.core.solid.SolidDrawing;
 import pteron.core.station.Station;
 
 /** Draws the views of a box. */
@@ -47,6 +50,7 @@ public final class Drawings {
             case PLAN -> new AboveShapes(model, view, layers, aspect).plan(selected);
             case ROOF -> new AboveShapes(model, view, layers, aspect).roof(selected);
             case UNFOLDED -> new UnfoldedShapes(model).drawing();
+            case SOLID -> SolidDrawing.of(model, Peel.WHOLE).seen(Eye.USUAL, selected);
             case SECTION -> section(model);
             case ALL -> all(model, station);
         };

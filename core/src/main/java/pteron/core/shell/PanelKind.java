@@ -49,7 +49,7 @@ public enum PanelKind {
             case REAR -> EnumSet.of(REAR, TAIL);
             case PLAN -> EnumSet.of(FLOOR, UNDER);
             case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
-            case UNFOLDED, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
+            case UNFOLDED, SOLID, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
         };
     }
 }

@@ -80,6 +80,7 @@ class ViewTest {
         List<Shape> shapes =
                 List.of(
                         new Shape.Area(line, Matter.TIMBER, "p", 0.5),
+                        new Shape.Face(line, List.of(true, true, true), Matter.SKIN, "p", 1),
                         new Shape.Line(line, LineKind.SEAM),
                         new Shape.Disc(new Point2(0, 0), 3, Matter.TYRE),
                         new Shape.Label(new Point2(0, 0), "x", Shape.Label.Kind.NAME, 10),
@@ -88,6 +89,7 @@ class ViewTest {
             Point2 first =
                     switch (shape.moved(by)) {
                         case Shape.Area area -> area.corners().getFirst();
+                        case Shape.Face face -> face.corners().getFirst();
                         case Shape.Line moved -> moved.points().getFirst();
                         case Shape.Disc disc -> disc.middle();
                         case Shape.Label label -> label.at();

@@ -84,6 +84,7 @@ public final class DrawingOnPaper {
         for (Shape shape : drawing.shapes()) {
             switch (shape) {
                 case Shape.Area area -> area(area);
+                case Shape.Face face -> face(face);
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Label label -> label(label);
@@ -135,6 +136,23 @@ public final class DrawingOnPaper {
         content.setLineWidth(0.35f);
         path(area.corners());
         content.closeAndFillAndStroke();
+    }
+
+    private void face(Shape.Face face) throws IOException {
+        content.setNonStrokingColor(fill(face.matter()));
+        content.setStrokingColor(fill(face.matter()));
+        content.setLineWidth(0.35f);
+        content.setLineDashPattern(new float[] {}, 0);
+        path(face.corners());
+        content.closeAndFillAndStroke();
+        content.setStrokingColor(Pages.INK);
+        int count = face.corners().size();
+        for (int i = 0; i < count; i++) {
+            if (face.edges().get(i)) {
+                path(List.of(face.corners().get(i), face.corners().get((i + 1) % count)));
+                content.stroke();
+            }
+        }
     }
 
     private void line(Shape.Line line) throws IOException {

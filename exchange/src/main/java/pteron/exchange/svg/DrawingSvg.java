@@ -55,6 +55,7 @@ public final class DrawingSvg {
     private void shape(Shape shape) {
         switch (shape) {
             case Shape.Area area -> area(area);
+            case Shape.Face face -> face(face);
             case Shape.Line one -> polyline(one);
             case Shape.Disc disc ->
                     line(
@@ -95,6 +96,26 @@ public final class DrawingSvg {
         line(
                 "<polygon points=\"%s\" fill=\"%s\" stroke=\"#1E2B2A\" stroke-width=\"3\"><title>%s</title></polygon>",
                 points(area.corners()), fill(area.matter()), escaped(area.part()));
+    }
+
+    private void face(Shape.Face face) {
+        line(
+                "<polygon points=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"2\" style=\"filter:brightness(%.2f)\"><title>%s</title></polygon>",
+                points(face.corners()),
+                fill(face.matter()),
+                fill(face.matter()),
+                0.6 + 0.4 * face.light(),
+                escaped(face.part()));
+        int count = face.corners().size();
+        for (int i = 0; i < count; i++) {
+            if (face.edges().get(i)) {
+                Point2 from = face.corners().get(i);
+                Point2 to = face.corners().get((i + 1) % count);
+                line(
+                        "<polyline points=\"%s\" fill=\"none\" stroke=\"#1E2B2A\" stroke-width=\"3\"/>",
+                        points(List.of(from, to)));
+            }
+        }
     }
 
     private void polyline(Shape.Line one) {

@@ -1,0 +1,182 @@
+package pteron.core.solid;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import pteron.core.buildup.Layer;
+import pteron.core.drawing.Matter;
+import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
+import pteron.core.opening.PlacedOpening;
+import pteron.core.plan.Opening;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Skin;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
+import pteron.core.solid.Peel.Coat;
+
+/** The parts of a box as facets. */
+final class Bodies {
+
+    /** How far a unit stands out of the skin (mm); common practice for its flange. */
+    private static final double FLANGE_MM = 4;
+
+    /** How deep a unit reaches into the wall in the picture (mm). */
+    private static final double UNIT_MM = 25;
+
+    private final BoxModel model;
+    private final Peel peel;
+    private final List<Facet> facets = new ArrayList<>();
+
+    private Bodies(BoxModel model, Peel peel) {
+        this.model = model;
+        this.peel = peel;
+    }
+
+    /** {@return the facets of what is on} */
+    static List<Facet> of(BoxModel model, Peel peel) {
+        Bodies bodies = new Bodies(model, peel);
+        Optional<Frame> frame = model.find(Frame.class);
+        frame.stream().flatMap(found -> found.panels().stream()).forEach(bodies::panel);
+        if (peel.cutMm().isPresent()) {
+            bodies.cut(peel.cutMm().getAsDouble());
+        }
+        if (peel.has(Coat.CARRIER)) {
+            CarrierBodies.of(model, bodies.facets);
+        }
+        return List.copyOf(bodies.facets);
+    }
+
+    private boolean isOn(Panel panel) {
+        return switch (panel.kind()) {
+            case ROOF -> peel.has(Coat.ROOF);
+            case FLOOR -> peel.has(Coat.FLOOR);
+            default -> true;
+        };
+    }
+
+    private void panel(PanelFrame frame) {
+        Panel panel = frame.panel();
+        if (!isOn(panel)) {
+            return;
+        }
+        int from = facets.size();
+        if (peel.has(Coat.MEMBERS)) {
+            frame.members().forEach(this::member);
+        }
+        if (peel.has(Coat.FOAM)) {
+            foam(frame);
+        }
+        model.find(Skins.class).stream()
+                .flatMap(skins -> skins.pieces().stream())
+                .filter(piece -> piece.panel().id().equals(panel.id()))
+                .forEach(this::sheet);
+        if (peel.has(Coat.UNITS)) {
+            openings(panel).forEach(this::unit);
+        }
+        if (panel.kind() == PanelKind.ROOF && peel.liftMm() > 0) {
+            facets.subList(from, facets.size()).replaceAll(facet -> lifted(facet, peel.liftMm()));
+        }
+    }
+
+    private Stream<PlacedOpening> openings(Panel panel) {
+        return model.find(Openings.class).stream().flatMap(found -> found.in(panel).stream());
+    }
+
+    private void member(Member member) {
+        new Prism(
+                        member.surface(),
+                        member.profile(),
+                        member.fromInwardMm(),
+                        member.toInwardMm(),
+                        Matter.TIMBER,
+                        member.name())
+                .facets(facets::add);
+    }
+
+    private void foam(PanelFrame frame) {
+        Panel panel = frame.panel();
+        Layer layer = panel.filling();
+        double from = panel.fillingFromMm();
+        double to = from + layer.thicknessMm();
+        List<Polygon2> taken = new ArrayList<>();
+        if (panel.kind() != PanelKind.FLOOR) {
+            to = Math.min(to, panel.depthMm());
+            frame.members().forEach(member -> taken.add(member.profile()));
+            openings(panel).forEach(one -> taken.add(Polygon2.rectangle(one.clear())));
+        }
+        String part = panel.id() + " foam";
+        for (Polygon2 bay : panel.frame().without(taken)) {
+            new Prism(panel.surface(), bay, from, to, Matter.FOAM, part).facets(facets::add);
+        }
+    }
+
+    private void sheet(SheetPiece piece) {
+        Skin skin = piece.skin();
+        Skin.Face face = skin.face();
+        boolean outer = face == Skin.Face.OUTER;
+        boolean inner = face == Skin.Face.INNER;
+        if ((outer && !peel.has(Coat.OUTER_SKIN)) || (inner && !peel.has(Coat.LINING))) {
+            return;
+        }
+        double from = skin.fromInwardMm();
+        double to = from + skin.layer().thicknessMm();
+        Matter matter = outer ? Matter.SKIN : Matter.BOARD;
+        if (outer || inner) {
+            double seen = outer ? from : to;
+            new Prism(piece.panel().surface(), piece.shape(), seen, seen, matter, piece.name())
+                    .sheet(facets::add);
+        } else {
+            new Prism(piece.panel().surface(), piece.shape(), from, to, matter, piece.name())
+                    .facets(facets::add);
+        }
+    }
+
+    private void unit(PlacedOpening one) {
+        boolean glass = one.opening().kind() == Opening.Kind.WINDOW;
+        double outside = one.panel().skin(Skin.Face.OUTER).fromInwardMm() - FLANGE_MM;
+        new Prism(
+                        one.panel().surface(),
+                        Polygon2.rectangle(one.cutOut()),
+                        outside,
+                        outside + UNIT_MM,
+                        glass ? Matter.GLASS : Matter.DOOR,
+                        one.opening().id())
+                .facets(facets::add);
+    }
+
+    private static Facet lifted(Facet facet, double upMm) {
+        Point3 up = new Point3(0, 0, upMm);
+        return new Facet(
+                facet.corners().stream().map(corner -> corner.plus(up)).toList(),
+                facet.edges(),
+                facet.matter(),
+                facet.part(),
+                facet.thin());
+    }
+
+    /** Takes away what lies behind a place; what is cut open is seen from within. */
+    private void cut(double xMm) {
+        Plane plane = new Plane(new Point3(-1, 0, 0), -xMm);
+        List<Facet> left = new ArrayList<>();
+        for (Facet facet : facets) {
+            Plane.Halves halves = plane.cut(facet);
+            boolean whole =
+                    halves.under().isEmpty() && halves.over().map(facet::equals).orElse(false);
+            halves.over().ifPresent(half -> left.add(whole ? half : open(half)));
+        }
+        facets.clear();
+        facets.addAll(left);
+    }
+
+    private static Facet open(Facet facet) {
+        return new Facet(facet.corners(), facet.edges(), facet.matter(), facet.part(), true);
+    }
+}
