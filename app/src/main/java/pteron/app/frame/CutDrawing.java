@@ -15,6 +15,7 @@ import pteron.core.frame.Member;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
+import pteron.exchange.frame.BendWords;
 
 /** A member as it lies on the saw: long and short side, each end's angle counted from a square cut. */
 final class CutDrawing extends VBox {
@@ -68,8 +69,8 @@ final class CutDrawing extends VBox {
                 member.ripDegrees() == 0
                         ? ""
                         : ", one edge ripped to " + degrees(member.ripDegrees());
-        return "left end %s, right end %s%s; angles from a square cut (0° is square)"
-                .formatted(start, end, rip);
+        return "left end %s, right end %s%s; angles from a square cut (0° is square)%s"
+                .formatted(start, end, rip, BendWords.of(member, bench.units()));
     }
 
     private static String angle(EndCut cut) {

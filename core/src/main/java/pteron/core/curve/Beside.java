@@ -105,6 +105,21 @@ public record Beside(Curve curve, double rightMm) {
         return Math.atan2(from.cross(to), from.dot(to));
     }
 
+    /** {@return radius of its hardest bend between two places (mm), infinite where it is straight} */
+    public double leastRadiusMm(double fromMm, double toMm) {
+        double from = Math.max(0, Math.min(fromMm, toMm));
+        double to = Math.min(curve.lengthMm(), Math.max(fromMm, toMm));
+        List<Double> places = new ArrayList<>(List.of(from, to));
+        curve.stations().stream().filter(s -> s > from && s < to).forEach(places::add);
+        if (curve.hardestMm() > from && curve.hardestMm() < to) {
+            places.add(curve.hardestMm());
+        }
+        return places.stream()
+                .mapToDouble(s -> Math.abs(stretch(s) / curve.curvature(s)))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
     /** {@return whether it folds over somewhere between two places, so that nothing can be bent along it} */
     public boolean folds(double fromMm, double toMm) {
         List<Double> places = new ArrayList<>(curve.stations());

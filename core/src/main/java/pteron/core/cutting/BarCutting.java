@@ -10,6 +10,7 @@ import pteron.core.buildup.Section;
 import pteron.core.cutting.CuttingJob.CutPart;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
+import pteron.core.frame.Bend;
 import pteron.core.frame.Member;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.NumberText;
@@ -63,8 +64,12 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
             BooleanSupplier stopped) {
         Map<Kind, List<CutPart>> parts = new LinkedHashMap<>();
         for (Member member : members) {
-            parts.computeIfAbsent(kind(member), kind -> new ArrayList<>())
-                    .add(new CutPart(member.name(), member.lengthMm()));
+            List<CutPart> own = parts.computeIfAbsent(kind(member), kind -> new ArrayList<>());
+            int bars = bars(member, supplies.kerfMm());
+            for (int i = 1; i <= bars; i++) {
+                String name = bars == 1 ? member.name() : member.name() + ", strips " + i;
+                own.add(new CutPart(name, member.lengthMm()));
+            }
         }
         Map<Kind, CuttingPlan> plans = new LinkedHashMap<>();
         parts.forEach(
@@ -75,6 +80,11 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
                     progress.accept(new BarCutting(new LinkedHashMap<>(plans)));
                 });
         return new BarCutting(plans);
+    }
+
+    /** {@return how many lengths a member is cut from: one, or as many as its strips are ripped from} */
+    private static int bars(Member member, double kerfMm) {
+        return member.bend().flatMap(Bend::glued).map(glued -> glued.bars(kerfMm)).orElse(1);
     }
 
     private static Kind kind(Member member) {

@@ -1,8 +1,12 @@
 package pteron.core.frame;
 
+import java.util.Optional;
 import pteron.core.curve.Beside;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.material.Material;
+import pteron.core.material.Property;
+import pteron.core.mechanics.LaminatedBend;
 
 /**
  * How a member follows a curve. Immutable.
@@ -11,14 +15,20 @@ import pteron.core.geometry.Polygon2;
  * @param leastRadiusMm where it bends hardest, on its inner side (mm)
  * @param startDegrees angle of its first end from a square cut (degrees)
  * @param endDegrees angle of its other end (degrees)
+ * @param glued strips that it is glued up of, empty where it is sawn to the bend in one piece
  */
-public record Bend(double lengthMm, double leastRadiusMm, double startDegrees, double endDegrees) {
+public record Bend(
+        double lengthMm,
+        double leastRadiusMm,
+        double startDegrees,
+        double endDegrees,
+        Optional<LaminatedBend> glued) {
 
     /** Radius past which nothing is bent that is that long (mm): a hundred metres. */
     private static final double STRAIGHT_MM = 1e5;
 
     /** {@return the bend of a piece that lies along a line, to its right} */
-    static Bend of(Polygon2 piece, Beside line, double thicknessMm) {
+    static Bend of(Polygon2 piece, Beside line, double thicknessMm, Material timber) {
         double middle = thicknessMm / 2;
         double outFrom = Double.POSITIVE_INFINITY;
         double outTo = Double.NEGATIVE_INFINITY;
@@ -37,11 +47,18 @@ public record Bend(double lengthMm, double leastRadiusMm, double startDegrees, d
         }
         Beside inner = line.movedRight(thicknessMm);
         double length = Math.max(line.lengthMm(outFrom, outTo), inner.lengthMm(inFrom, inTo));
+        double radius = radius(line, outFrom, outTo, thicknessMm);
         return new Bend(
                 length,
-                radius(line, outFrom, outTo, thicknessMm),
+                radius,
                 Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
-                Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)));
+                Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)),
+                Optional.of(
+                        new LaminatedBend(
+                                thicknessMm,
+                                radius,
+                                timber.value(Property.BENDING),
+                                timber.value(Property.MODULUS))));
     }
 
     private static double radius(Beside line, double from, double to, double thicknessMm) {

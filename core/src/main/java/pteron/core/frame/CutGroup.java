@@ -26,7 +26,8 @@ public record CutGroup(List<Member> members) {
             long length,
             List<Long> start,
             List<Long> end,
-            long rip) {
+            long rip,
+            long radius) {
         static Setting of(Member member) {
             return new Setting(
                     member.timber(),
@@ -35,7 +36,8 @@ public record CutGroup(List<Member> members) {
                     tenths(member.lengthMm()),
                     member.startCut().degrees().stream().map(Setting::tenths).toList(),
                     member.endCut().degrees().stream().map(Setting::tenths).toList(),
-                    tenths(member.ripDegrees()));
+                    tenths(member.ripDegrees()),
+                    member.bend().map(bend -> tenths(bend.leastRadiusMm())).orElse(0L));
         }
 
         private static long tenths(double value) {

@@ -116,7 +116,7 @@ final class EdgeFramer {
         } else if (rim.isStraight()) {
             maker.addRipped(Role.TOP_PLATE, plate, way(edge), panel.rips().endDegrees());
         } else {
-            Bend bend = Bend.of(plate, rim.line(), thickness);
+            Bend bend = Bend.of(plate, rim.line(), thickness, maker.timber());
             maker.addBent(Role.TOP_PLATE, plate, way(edge), bend);
         }
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import pteron.core.buildup.Section;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
@@ -23,13 +24,17 @@ final class MemberMaker {
     static final double SHORTEST_MM = 30;
 
     private final Panel panel;
-    private final double density;
+    private final Material timber;
     private final List<Member> members = new ArrayList<>();
     private final Map<Role, Integer> count = new EnumMap<>(Role.class);
 
     MemberMaker(Panel panel, MaterialLibrary library) {
         this.panel = panel;
-        this.density = library.get(panel.members().timber()).density();
+        this.timber = library.get(panel.members().timber());
+    }
+
+    Material timber() {
+        return timber;
     }
 
     List<Member> members() {
@@ -84,7 +89,11 @@ final class MemberMaker {
         double lean = Math.toDegrees(Math.atan2((out - in) / 2, depth.section().depthMm()));
         double radius = Math.abs(inner - depth.fromInwardMm()) * Math.min(out, in);
         return new Bend(
-                Math.max(out, in), radius / Math.max(Math.abs(out - in), 1e-3), lean, -lean);
+                Math.max(out, in),
+                radius / Math.max(Math.abs(out - in), 1e-3),
+                lean,
+                -lean,
+                Optional.empty());
     }
 
     private void add(
@@ -136,7 +145,7 @@ final class MemberMaker {
         double solid = section.areaMm2() / (section.thicknessMm() * section.depthMm());
         double whole = profile.area() * stretch * section.depthMm() * solid;
         double volume = Math.max(whole - rip.wedgeMm3(section.depthMm()), whole / 2);
-        return volume * density / 1e9;
+        return volume * timber.density() / 1e9;
     }
 
     private String name(Role role) {

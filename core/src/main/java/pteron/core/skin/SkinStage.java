@@ -80,7 +80,8 @@ public final class SkinStage {
                             seams.addAll(sheets.seams);
                         });
         List<SheetOrder> orders = SheetCount.orders(pieces, library, input.kerfMm);
-        return new Skins(pieces, seams, orders, figures(pieces, seams, orders), findings(seams));
+        return new Skins(
+                pieces, seams, orders, figures(pieces, seams, orders), findings(input, seams));
     }
 
     private record Sheets(List<SheetPiece> pieces, List<Seam> seams) {}
@@ -138,8 +139,9 @@ public final class SkinStage {
         return Named.small(face).replace("floor_", "").replace('_', ' ');
     }
 
-    private static List<Finding> findings(List<Seam> seams) {
-        List<Finding> findings = new ArrayList<>();
+    private static List<Finding> findings(Input input, List<Seam> seams) {
+        List<Panel> panels = input.frame.panels().stream().map(PanelFrame::panel).toList();
+        List<Finding> findings = new ArrayList<>(BendCheck.findings(panels, input.library));
         for (Seam seam : seams) {
             if (!seam.backed()) {
                 Point3 at = seam.panel().surface().at(seam.line().middle(), 0);

@@ -26,6 +26,11 @@ public record BentSurface(Beside face, boolean backwards) implements Surface {
         return new Point3(there.u(), point.v(), there.v());
     }
 
+    @Override
+    public double leastRadiusMm(double fromU, double toU, double inwardMm) {
+        return face.movedRight(inwardMm).leastRadiusMm(along(fromU), along(toU));
+    }
+
     private Point2 way(double u) {
         return face.direction(along(u)).times(backwards ? -1 : 1);
     }

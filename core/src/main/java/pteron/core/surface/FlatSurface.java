@@ -33,6 +33,11 @@ public record FlatSurface(Point3 origin, Point3 alongU, Point3 alongV, Point3 in
     }
 
     @Override
+    public double leastRadiusMm(double fromU, double toU, double inwardMm) {
+        return Double.POSITIVE_INFINITY;
+    }
+
+    @Override
     public FlatSurface touching(double u) {
         return this;
     }

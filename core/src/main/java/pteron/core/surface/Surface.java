@@ -21,6 +21,9 @@ public sealed interface Surface permits FlatSurface, BentSurface {
     /** {@return how long a stretch of u is at a depth w (mm); below 0 from the later to the earlier} */
     double lengthMm(double fromU, double toU, double inwardMm);
 
+    /** {@return the hardest bend between two places u at a depth w: its radius (mm), infinite for none} */
+    double leastRadiusMm(double fromU, double toU, double inwardMm);
+
     /** {@return the plane that touches it at u, in the same coordinates: what is straight lies in it} */
     FlatSurface touching(double u);
 

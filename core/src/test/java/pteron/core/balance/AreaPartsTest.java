@@ -7,12 +7,15 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.balance.AreaParts.PerArea;
 import pteron.core.buildup.Alternative;
 import pteron.core.extent.Areas;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.school.SideBySide;
 import pteron.core.stage.Part;
@@ -24,8 +27,8 @@ class AreaPartsTest {
     private static final BoxModel MODEL =
             BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
 
-    private static double massPerArea(Alternative.Part part) {
-        return MODEL.made().orElseThrow().get(SideBySide.class).all().stream()
+    private static double massPerArea(BoxModel model, Alternative.Part part) {
+        return model.made().orElseThrow().get(SideBySide.class).all().stream()
                 .filter(school -> school.planned() && school.part() == part)
                 .mapToDouble(school -> school.sums().massKg())
                 .findFirst()
@@ -33,19 +36,40 @@ class AreaPartsTest {
     }
 
     private static List<Part> byAreas() {
+        return byAreas(MODEL);
+    }
+
+    private static List<Part> byAreas(BoxModel model) {
         PerArea mass =
                 new PerArea(
-                        massPerArea(Alternative.Part.FLOOR),
-                        massPerArea(Alternative.Part.WALLS),
-                        massPerArea(Alternative.Part.ROOF));
+                        massPerArea(model, Alternative.Part.FLOOR),
+                        massPerArea(model, Alternative.Part.WALLS),
+                        massPerArea(model, Alternative.Part.ROOF));
         return AreaParts.of(
                 new AreaParts.Input(
-                        MODEL.plan().box(),
-                        MODEL.plan().openings(),
-                        MODEL.plan().makeUp(),
-                        MODEL.outline()),
-                MODEL.get(Areas.class),
+                        model.plan().box(),
+                        model.plan().openings(),
+                        model.plan().makeUp(),
+                        model.outline()),
+                model.get(Areas.class),
                 mass);
+    }
+
+    /** Bent and stepped boxes too: two ways to the same weight, which share only the layers' densities. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void everyOutline_byAreasAndByParts(OutlineStart start) {
+        BoxModel model = BoxModel.of(StartingPlans.of(start), MaterialLibrary.starting());
+        List<Part> parts =
+                model.balance().parts().stream()
+                        .filter(part -> part.group() != Group.CARRIER)
+                        .toList();
+        assertThat(parts).extracting(Part::group).contains(Group.FRAME);
+        List<Part> areas = byAreas(model);
+        assertThat(mass(areas)).isCloseTo(mass(parts), withinPercentage(6));
+        assertThat(centre(areas, Point3::x)).isCloseTo(centre(parts, Point3::x), within(60.0));
+        assertThat(centre(areas, Point3::y)).isCloseTo(centre(parts, Point3::y), within(30.0));
+        assertThat(centre(areas, Point3::z)).isCloseTo(centre(parts, Point3::z), within(60.0));
     }
 
     private static double mass(List<Part> parts) {

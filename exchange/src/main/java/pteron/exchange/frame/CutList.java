@@ -1,5 +1,6 @@
 package pteron.exchange.frame;
 
+import pteron.core.frame.Bend;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
@@ -19,7 +20,9 @@ final class CutList {
         "start cut °",
         "end cut °",
         "rip °",
-        "mass kg"
+        "mass kg",
+        "least radius mm",
+        "strips"
     };
 
     private CutList() {}
@@ -41,7 +44,14 @@ final class CutList {
                                 angles(member.startCut()),
                                 angles(member.endCut()),
                                 Csv.number(member.ripDegrees(), 1),
-                                Csv.number(member.massKg(), 3));
+                                Csv.number(member.massKg(), 3),
+                                member.bend()
+                                        .map(bend -> Csv.number(bend.leastRadiusMm(), 1))
+                                        .orElse(""),
+                                member.bend()
+                                        .flatMap(Bend::glued)
+                                        .map(glued -> String.valueOf(glued.strips()))
+                                        .orElse(""));
                     }
                 });
     }

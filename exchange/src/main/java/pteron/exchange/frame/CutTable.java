@@ -43,7 +43,7 @@ final class CutTable implements PaperTable {
                 angles(member.startCut()),
                 angles(member.endCut()),
                 PaperText.angle(member.ripDegrees()),
-                group.names());
+                group.names() + BendWords.of(member, job.units()));
     }
 
     private static String section(Job job, Member member) {

@@ -21,6 +21,9 @@ import pteron.core.quantity.UnitSystem;
 /** Draws a view into a rectangle of a page. */
 public final class DrawingOnPaper {
 
+    /** Light of a face that turns away. */
+    private static final double DARKEST = 0.72;
+
     /** Height of a row of dimensions (points). */
     private static final float ROW = 16;
 
@@ -138,9 +141,19 @@ public final class DrawingOnPaper {
         content.closeAndFillAndStroke();
     }
 
+    /** {@return a colour as it is in so much light, 0 to 1} */
+    private static Color lit(Color colour, double light) {
+        double share = DARKEST + (1 - DARKEST) * light;
+        return new Color(
+                (int) (colour.getRed() * share),
+                (int) (colour.getGreen() * share),
+                (int) (colour.getBlue() * share));
+    }
+
     private void face(Shape.Face face) throws IOException {
-        content.setNonStrokingColor(fill(face.matter()));
-        content.setStrokingColor(fill(face.matter()));
+        Color lit = lit(fill(face.matter()), face.light());
+        content.setNonStrokingColor(lit);
+        content.setStrokingColor(lit);
         content.setLineWidth(0.35f);
         content.setLineDashPattern(new float[] {}, 0);
         path(face.corners());

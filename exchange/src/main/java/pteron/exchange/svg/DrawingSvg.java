@@ -15,6 +15,9 @@ import pteron.core.quantity.UnitSystem;
 /** A drawing as an SVG picture: a unit of it is a mm of the box, so that it can be measured in a drawing program. */
 public final class DrawingSvg {
 
+    /** Light of a face that turns away. */
+    private static final double DARKEST = 0.72;
+
     /** Distance of rows of dimensions, and size of letters (mm of the box). */
     private static final double ROW = 170;
 
@@ -99,13 +102,10 @@ public final class DrawingSvg {
     }
 
     private void face(Shape.Face face) {
+        String lit = lit(fill(face.matter()), face.light());
         line(
-                "<polygon points=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"2\" style=\"filter:brightness(%.2f)\"><title>%s</title></polygon>",
-                points(face.corners()),
-                fill(face.matter()),
-                fill(face.matter()),
-                0.6 + 0.4 * face.light(),
-                escaped(face.part()));
+                "<polygon points=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"2\"><title>%s</title></polygon>",
+                points(face.corners()), lit, lit, escaped(face.part()));
         int count = face.corners().size();
         for (int i = 0; i < count; i++) {
             if (face.edges().get(i)) {
@@ -116,6 +116,17 @@ public final class DrawingSvg {
                         points(List.of(from, to)));
             }
         }
+    }
+
+    /** {@return a colour as it is in so much light, 0 to 1} */
+    private static String lit(String colour, double light) {
+        int rgb = Integer.parseInt(colour.substring(1), 16);
+        double share = DARKEST + (1 - DARKEST) * light;
+        int lit = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            lit |= (int) Math.round((rgb >> shift & 0xFF) * share) << shift;
+        }
+        return "#%06X".formatted(lit);
     }
 
     private void polyline(Shape.Line one) {

@@ -35,7 +35,10 @@ class DrawingSvgTest {
                             .parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
             Element root = document.getDocumentElement();
             assertThat(root.getTagName()).isEqualTo("svg");
-            long areas = drawing.shapes().stream().filter(Shape.Area.class::isInstance).count();
+            long areas =
+                    drawing.shapes().stream()
+                            .filter(s -> s instanceof Shape.Area || s instanceof Shape.Face)
+                            .count();
             assertThat(root.getElementsByTagName("polygon").getLength()).isEqualTo((int) areas);
             String[] box = root.getAttribute("viewBox").split(" ");
             assertThat(Double.parseDouble(box[2])).isGreaterThan(drawing.bounds().width());
