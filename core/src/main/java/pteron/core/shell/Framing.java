@@ -16,10 +16,7 @@ final class Framing {
     /** {@return whether it is made up of panels with timber members, nothing cut out of its sides} */
     static boolean isSetOut(BoxPlan plan, Outline outline, MaterialLibrary library) {
         BoxDetails details = plan.box().details();
-        boolean plain =
-                !details.dropFloor().exists()
-                        && details.wheelArches().isEmpty()
-                        && !details.overhang().exists();
+        boolean plain = !details.dropFloor().exists() && details.wheelArches().isEmpty();
         return plain
                 && outline.elements().size() > 2
                 && plan.makeUp().floor().onBearers()

@@ -11,6 +11,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
+import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Named;
 import pteron.core.shell.Panel.Rips;
@@ -29,18 +30,20 @@ final class PanelMaker {
     private static final int MIDDLES = 4;
 
     private final MakeUp makeUp;
+    private final Overhang overhang;
     private final List<Band> bands;
     private final SideLines sides;
     private final double halfWidth;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(double widthMm, MakeUp makeUp, List<Band> bands, SideLines sides) {
-        this.makeUp = makeUp;
+    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
+        this.makeUp = plan.makeUp();
+        this.overhang = plan.overhang();
         this.bands = bands;
         this.sides = sides;
-        this.halfWidth = widthMm / 2;
-        this.walls = makeUp.walls();
+        this.halfWidth = plan.widthMm() / 2;
+        this.walls = plan.makeUp().walls();
     }
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
@@ -119,14 +122,14 @@ final class PanelMaker {
 
     List<Panel> strip() {
         List<Panel> panels = new ArrayList<>();
-        for (Band band : bands) {
-            panels.add(strip(band));
+        for (int i = 0; i < bands.size(); i++) {
+            panels.add(strip(i));
         }
         return panels;
     }
 
-    private Panel strip(Band band) {
-        int i = band.element().index();
+    private Panel strip(int i) {
+        Band band = bands.get(i);
         Joint start = i == 0 ? foot(band) : Joint.between(bands.get(i - 1), band).after();
         Joint end =
                 i == bands.size() - 1 ? foot(band) : Joint.between(band, bands.get(i + 1)).before();
@@ -136,10 +139,18 @@ final class PanelMaker {
         Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
         RimEdge inside = sides.lining().get(i);
         Span lining = new Span(band.along(inside.from()), band.along(inside.to()));
-        Span skin = new Span(0, band.lengthMm());
+        double ahead = isRoof(i) && !isRoof(i - 1) ? overhang.frontMm() : 0;
+        double behind = isRoof(i) && !isRoof(i + 1) ? overhang.rearMm() : 0;
+        Span skin = new Span(-ahead, band.lengthMm() + behind);
         boolean upIsForward =
                 band.element().kind() == EdgeKind.TAIL || band.element().kind() == EdgeKind.REAR;
         return panel(band, upIsForward, new Spans(skin, frame, lining), rips);
+    }
+
+    private boolean isRoof(int band) {
+        return band >= 0
+                && band < bands.size()
+                && bands.get(band).element().kind() == EdgeKind.ROOF;
     }
 
     private Joint foot(Band band) {
@@ -210,10 +221,16 @@ final class PanelMaker {
                 List.of(
                         outerSkin(
                                 band.framed(),
-                                Polygon2.rectangle(bounds(across, spans.skin(), halfWidth))),
+                                Polygon2.rectangle(
+                                        bounds(across, spans.skin(), halfWidth + beside(kind)))),
                         innerSkin(
                                 band.framed(),
                                 Polygon2.rectangle(bounds(across, spans.lining(), halfInside())))));
+    }
+
+    /** {@return how far a skin reaches over the side walls (mm)} */
+    private double beside(PanelKind kind) {
+        return kind.isRoof() ? overhang.sidesMm() : 0;
     }
 
     private static Bounds2 bounds(boolean across, Span along, double half) {

@@ -3,6 +3,7 @@ package pteron.core.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pteron.core.curve.Arc;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -14,6 +15,7 @@ import pteron.core.makeup.MakeUpStation;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStation;
+import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
@@ -28,19 +30,24 @@ public final class ShellStage {
      *
      * @param widthMm outside width of the box (mm)
      * @param makeUp its layers
-     * @param outline its outline, usable and of flat panels
+     * @param outline its outline, usable
+     * @param overhang how far the roof's outer skin reaches over the walls
      */
-    public record Input(double widthMm, MakeUp makeUp, Outline outline) {
+    public record Input(double widthMm, MakeUp makeUp, Outline outline, Overhang overhang) {
 
         /** {@return what it reads of a plan} */
         public static Input of(BoxPlan plan, Outline outline) {
-            return new Input(plan.box().widthMm(), plan.makeUp(), outline);
+            return new Input(
+                    plan.box().widthMm(), plan.makeUp(), outline, plan.box().details().overhang());
         }
     }
 
     /** The stage; empty where flat panels of timber do not make the box up. */
     public static final Stage<Input, Shell> STAGE =
             new Stage<>(Shell.class, ShellStage::reads, ShellStage::of);
+
+    /** Timber that must stay in a corner that is rounded off (mm); common practice. */
+    private static final double LEAST_TIMBER_MM = 20;
 
     private ShellStage() {}
 
@@ -58,8 +65,17 @@ public final class ShellStage {
      */
     public static Shell of(Input plan) {
         Outline outline = plan.outline();
-        List<Band> bands =
+        List<Band> all =
                 outline.elements().stream().map(one -> Band.of(one, plan.makeUp())).toList();
+        List<Finding> trims = new ArrayList<>();
+        List<Band> bands = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            if (isFramedSharp(all, i)) {
+                trims.add(trim(all.get(i)));
+            } else {
+                bands.add(all.get(i));
+            }
+        }
         SideLines sides = SideLines.of(bands, plan.makeUp().floor().structureMm());
         List<Finding> findings = check(plan, sides);
         bands.stream()
@@ -68,14 +84,14 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        PanelMaker maker = new PanelMaker(plan.widthMm(), plan.makeUp(), bands, sides);
+        PanelMaker maker = new PanelMaker(plan, bands, sides);
         List<Panel> panels = new ArrayList<>();
         panels.add(maker.floor());
         panels.add(maker.side(PanelKind.LEFT));
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
         panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
-        return findings.isEmpty() ? new Shell(panels, List.of()) : new Shell(List.of(), findings);
+        return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
     }
 
     private static List<Finding> check(Input plan, SideLines sides) {
@@ -89,6 +105,41 @@ public final class ShellStage {
             findings.add(noRoom("side", sides.leastEdgeMm(), 1));
         }
         return findings;
+    }
+
+    /**
+     * {@return whether a rounded corner between two straight pieces is too tight for members along it, but leaves
+     * enough timber where the frame, set out sharp, is rounded off to it}
+     */
+    private static boolean isFramedSharp(List<Band> all, int index) {
+        Band band = all.get(index);
+        boolean between = index > 0 && index < all.size() - 1;
+        if (!between
+                || band.radiusMm() >= band.leastRadiusMm()
+                || !(band.element().curve() instanceof Arc arc)
+                || !all.get(index - 1).isStraight()
+                || !all.get(index + 1).isStraight()) {
+            return false;
+        }
+        Band before = all.get(index - 1);
+        Band after = all.get(index + 1);
+        Point2 corner = Joint.corner(before.frameIn(), after.frameIn(), band.from());
+        double skin = Math.max(before.framed().toFrameMm(), after.framed().toFrameMm());
+        boolean turnsRight = arc.sweepRadians() < 0;
+        return turnsRight
+                && corner.distance(arc.middle()) <= arc.radiusMm() - skin - LEAST_TIMBER_MM;
+    }
+
+    private static Finding trim(Band band) {
+        Element element = band.element();
+        Point2 at = element.curve().at(element.lengthMm() / 2);
+        return new Finding(
+                "CORNER_WANTS_TRIM",
+                Severity.NOTE,
+                Place.of(OutlineStation.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
+                Quantity.mm(band.radiusMm()),
+                Limit.atLeast(Quantity.mm(band.leastRadiusMm())),
+                Cure.advice("FORMED_TRIM", Quantity.mm(element.lengthMm())));
     }
 
     /** {@return whether a wall has no room for a plate below and one above} */

@@ -15,7 +15,7 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.picture.Drawings;
-import pteron.core.plan.BoxDetails.Overhang;
+import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SamplePlans;
@@ -113,7 +113,7 @@ class EveryKindTest {
                                     .withDetails(
                                             plan.box()
                                                     .details()
-                                                    .withOverhang(new Overhang(0, 0.1, 0, 0))));
+                                                    .withDropFloor(new DropFloor(2000, 0.1))));
             BoxModel parts = model(plan);
             BoxModel areas = model(byAreas);
             assertThat(parts.built()).isPresent();

@@ -12,7 +12,7 @@ public final class FrameFiles {
     public static final StationFiles FILES =
             StationFiles.of(FrameStation.FRAME, FrameFiles.class)
                     .lists(new ShopList("cut-list", job -> CutList.text(job.model())))
-                    .views(View.PLAN, View.ROOF)
+                    .views(View.PLAN, View.ROOF, View.SOLID)
                     .tables(new CutTable(), new CheckTable())
                     .nodes(FrameNodes::add);
 
