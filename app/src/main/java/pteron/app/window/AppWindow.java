@@ -1,5 +1,6 @@
 package pteron.app.window;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
@@ -18,12 +19,15 @@ import pteron.app.document.PlanDocument;
 import pteron.app.document.RecentFiles;
 import pteron.app.help.HelpCard;
 import pteron.app.keep.Faults;
+import pteron.app.keep.Stamp;
 import pteron.app.reckon.ReckonerPane;
 import pteron.app.start.StartScreen;
 import pteron.app.station.Workbench;
 import pteron.app.style.Letters;
 import pteron.app.style.Theme;
 import pteron.app.window.Dialogs.Choice;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.UnitSystem;
 
@@ -173,7 +177,17 @@ public final class AppWindow implements PlanWindow, WindowLook {
      * @param file where it was read from, null for a new one
      */
     public void show(BoxPlan plan, Path file) {
-        show(new PlanDocument(plan, file));
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        show(new PlanDocument(model, file, stamp(file)));
+    }
+
+    /** A file that is opened is known as it stands: else its own words would look like somebody else's. */
+    private static Stamp stamp(Path file) {
+        try {
+            return file == null ? Stamp.NONE : Stamp.of(file);
+        } catch (IOException e) {
+            return Stamp.NONE;
+        }
     }
 
     /** {@inheritDoc} Everything of it is built before the one before is let go. */

@@ -17,6 +17,7 @@ import javafx.scene.input.MouseButton;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import pteron.app.drawing.DrawingView;
+import pteron.app.keep.Stamp;
 import pteron.core.balance.BalanceStation;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
@@ -180,6 +181,16 @@ class DesktopTest extends DesktopRobot {
         settle();
         assertThat(window.bench().solid().eyeProperty().get()).isNotEqualTo(turned);
         assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    /** A plan opened from the command line is not taken for one that somebody else has changed. */
+    @Test
+    void openedFile_isKnownAsItStands() throws Exception {
+        Path file = folder.resolve("opened.json");
+        PlanFile.save(Demos.siskin(), file);
+        robot.interact(() -> window.show(Demos.siskin(), file));
+        settle();
+        assertThat(window.bench().document().stamp()).isEqualTo(Stamp.of(file));
     }
 
     private List<String> parts() {

@@ -40,7 +40,12 @@ record Prism(
             double to = Math.max(places.get(i - 1), places.get(i));
             Bounds2 strip = new Bounds2(from, to, all.fromV() - 1, all.toV() + 1);
             for (Polygon2 piece : shape.shared(Polygon2.rectangle(strip))) {
-                stave(piece, from > all.fromU(), to < all.toU(), tell);
+                stave(
+                        piece,
+                        new Joins(
+                                from > all.fromU() ? from : Double.NaN,
+                                to < all.toU() ? to : Double.NaN),
+                        tell);
             }
         }
     }
@@ -50,37 +55,51 @@ record Prism(
         Bounds2 all = shape.bounds();
         List<Double> places = surface.isBent() ? surface.places(all.fromU(), all.toU()) : List.of();
         if (places.isEmpty()) {
-            cap(surface, shape, fromMm, false, true, tell);
+            cap(surface, shape, fromMm, false, true, Joins.NONE, tell);
         }
         for (int i = 1; i < places.size(); i++) {
             double from = Math.min(places.get(i - 1), places.get(i));
             double to = Math.max(places.get(i - 1), places.get(i));
             Bounds2 strip = new Bounds2(from, to, all.fromV() - 1, all.toV() + 1);
+            Joins joins =
+                    new Joins(
+                            from > all.fromU() ? from : Double.NaN,
+                            to < all.toU() ? to : Double.NaN);
             shape.shared(Polygon2.rectangle(strip))
-                    .forEach(piece -> cap(surface, piece, fromMm, false, true, tell));
+                    .forEach(piece -> cap(surface, piece, fromMm, false, true, joins, tell));
         }
     }
 
     private void solid(FlatSurface flat, Polygon2 piece, Consumer<Facet> tell) {
-        cap(flat, piece, fromMm, false, false, tell);
-        cap(flat, piece, toMm, true, false, tell);
+        cap(flat, piece, fromMm, false, false, Joins.NONE, tell);
+        cap(flat, piece, toMm, true, false, Joins.NONE, tell);
         sides(piece.corners(), true, tell);
         piece.holes().forEach(hole -> sides(hole, false, tell));
     }
 
+    /**
+     * Where a piece of a bend goes on into the next one: no edge is there.
+     *
+     * @param fromU its lower end, not a number where the body ends
+     * @param toU its upper end, not a number where the body ends
+     */
+    private record Joins(double fromU, double toU) {
+        static final Joins NONE = new Joins(Double.NaN, Double.NaN);
+
+        boolean has(Point2 a, Point2 b) {
+            return onLine(a, b, fromU) || onLine(a, b, toU);
+        }
+    }
+
     /** A piece between two lines of a bend: its ends inside of the body are no faces. */
-    private void stave(Polygon2 piece, boolean goesOn, boolean goesFurther, Consumer<Facet> tell) {
-        cap(surface, piece, fromMm, false, false, tell);
-        cap(surface, piece, toMm, true, false, tell);
-        Bounds2 own = piece.bounds();
+    private void stave(Polygon2 piece, Joins joins, Consumer<Facet> tell) {
+        cap(surface, piece, fromMm, false, false, joins, tell);
+        cap(surface, piece, toMm, true, false, joins, tell);
         List<Point2> corners = piece.corners();
         for (int i = 0; i < corners.size(); i++) {
             Point2 a = corners.get(i);
             Point2 b = corners.get((i + 1) % corners.size());
-            boolean inside =
-                    (goesOn && onLine(a, b, own.fromU()))
-                            || (goesFurther && onLine(a, b, own.toU()));
-            if (!inside) {
+            if (!joins.has(a, b)) {
                 side(a, b, true, true, true, tell);
             }
         }
@@ -97,11 +116,19 @@ record Prism(
             double depth,
             boolean inward,
             boolean thin,
+            Joins joins,
             Consumer<Facet> tell) {
         Point3 facing = on.inward(piece.centroid()).times(inward ? 1 : -1);
         for (Convex.Piece part : Convex.pieces(piece)) {
             List<Point3> corners = part.corners().stream().map(c -> on.at(c, depth)).toList();
-            tell.accept(turned(corners, part.edges(), facing, thin));
+            List<Boolean> edges = new ArrayList<>();
+            int count = part.corners().size();
+            for (int i = 0; i < count; i++) {
+                boolean joined =
+                        joins.has(part.corners().get(i), part.corners().get((i + 1) % count));
+                edges.add(part.edges().get(i) && !joined);
+            }
+            tell.accept(turned(corners, edges, facing, thin));
         }
     }
 
