@@ -1,6 +1,5 @@
 package pteron.core.skin;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import pteron.core.buildup.Layer.Grain;
@@ -147,27 +146,24 @@ public final class SheetLayer implements Layer {
                 canvas.at(seam.panel().surface().at(seam.line().to(), 0)));
     }
 
-    /** What is left between the members that go through, openings left out. */
+    /** The pieces between the members, each smaller than its bay by the gap. */
     private static void foam(Canvas canvas, PanelFrame panel) {
-        List<Polygon2> taken =
-                new ArrayList<>(
-                        panel.members().stream()
-                                .filter(panel::isFullDepth)
-                                .map(member -> member.profile())
-                                .toList());
-        canvas.box().find(Openings.class).stream()
-                .flatMap(openings -> openings.in(panel.panel()).stream())
-                .forEach(one -> taken.add(Polygon2.rectangle(one.clear())));
-        int number = 1;
-        for (Polygon2 bay : panel.panel().frame().without(taken)) {
-            List<Point2> corners = corners(canvas, panel.panel(), bay);
-            String name = panel.panel().id() + " foam " + number++;
-            canvas.add(new Shape.Area(corners, Matter.FOAM, name, 0));
+        List<FoamPiece> pieces =
+                canvas.box().find(Openings.class).stream()
+                        .flatMap(
+                                openings ->
+                                        FoamPiece.of(panel, openings, canvas.box().plan().makeUp())
+                                                .stream())
+                        .toList();
+        for (FoamPiece piece : pieces) {
+            List<Point2> corners = corners(canvas, panel.panel(), piece.shape());
+            canvas.add(new Shape.Area(corners, Matter.FOAM, piece.name(), 0));
             Bounds2 seen = Polygon2.of(corners).bounds();
+            double width = piece.cutShape().bounds().width();
             canvas.add(
                     new Shape.Label(
                             seen.middle(),
-                            LengthText.format(bay.bounds().width(), canvas.box().plan().units()),
+                            LengthText.format(Math.rint(width), canvas.box().plan().units()),
                             Shape.Label.Kind.NAME,
                             seen.width()));
         }

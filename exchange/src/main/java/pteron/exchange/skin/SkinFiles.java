@@ -10,9 +10,11 @@ public final class SkinFiles {
     /** What it gives. */
     public static final StationFiles FILES =
             StationFiles.of(SkinStation.SKINS, SkinFiles.class)
-                    .lists(new ShopList("sheets", job -> SheetList.text(job.model())))
+                    .lists(
+                            new ShopList("sheets", job -> SheetList.text(job.model())),
+                            new ShopList("foam", job -> FoamList.text(job.model())))
                     .buys(SheetPurchases::of)
-                    .tables(new SheetTable())
+                    .tables(new SheetTable(), new FoamTable())
                     .nodes(SheetNodes::add);
 
     private SkinFiles() {}

@@ -83,6 +83,7 @@ class ExportsTest {
                         "wagtail-figures.json",
                         "wagtail-glue.csv",
                         "wagtail-materials.csv",
+                        "wagtail-foam.csv",
                         "wagtail-sheets.csv",
                         "wagtail-strip.csv",
                         "wagtail-uprights.csv",
