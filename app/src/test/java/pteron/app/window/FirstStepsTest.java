@@ -2,12 +2,15 @@ package pteron.app.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.stage.PopupWindow;
+import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import pteron.core.cutting.CuttingStation;
 import pteron.core.edit.BoxEdits;
@@ -52,6 +55,12 @@ class FirstStepsTest extends DesktopRobot {
         Bounds shelf = bounds(node("unit-" + unit));
         robot.moveTo(new Point2D(shelf.getCenterX(), shelf.getCenterY()));
         settle();
+        // on a slow machine a tooltip may have come up under the pointer
+        robot.interact(
+                () ->
+                        List.copyOf(Window.getWindows()).stream()
+                                .filter(PopupWindow.class::isInstance)
+                                .forEach(Window::hide));
         robot.press(MouseButton.PRIMARY);
         for (int i = 1; i <= 5; i++) {
             settle();

@@ -1,5 +1,6 @@
 package pteron.core.frame;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
 import pteron.core.curve.Beside;
 import pteron.core.geometry.Point2;
@@ -29,22 +30,17 @@ public record Bend(
 
     /** {@return the bend of a piece that lies along a line, to its right} */
     static Bend of(Polygon2 piece, Beside line, double thicknessMm, Material timber) {
-        double middle = thicknessMm / 2;
-        double outFrom = Double.POSITIVE_INFINITY;
-        double outTo = Double.NEGATIVE_INFINITY;
-        double inFrom = Double.POSITIVE_INFINITY;
-        double inTo = Double.NEGATIVE_INFINITY;
+        DoubleSummaryStatistics outer = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics within = new DoubleSummaryStatistics();
         for (Point2 corner : piece.corners()) {
             double along = line.nearest(corner);
             double right = line.at(along).minus(corner).dot(line.direction(along).leftNormal());
-            if (right < middle) {
-                outFrom = Math.min(outFrom, along);
-                outTo = Math.max(outTo, along);
-            } else {
-                inFrom = Math.min(inFrom, along);
-                inTo = Math.max(inTo, along);
-            }
+            (right < thicknessMm / 2 ? outer : within).accept(along);
         }
+        double outFrom = outer.getMin();
+        double outTo = outer.getMax();
+        double inFrom = within.getMin();
+        double inTo = within.getMax();
         Beside inner = line.movedRight(thicknessMm);
         double length = Math.max(line.lengthMm(outFrom, outTo), inner.lengthMm(inFrom, inTo));
         double radius = radius(line, outFrom, outTo, thicknessMm);

@@ -37,13 +37,14 @@ final class PanelMaker {
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
-        this.makeUp = plan.makeUp();
-        this.overhang = plan.overhang();
+    PanelMaker(
+            double widthMm, MakeUp makeUp, Overhang overhang, List<Band> bands, SideLines sides) {
+        this.makeUp = makeUp;
+        this.overhang = overhang;
         this.bands = bands;
         this.sides = sides;
-        this.halfWidth = plan.widthMm() / 2;
-        this.walls = plan.makeUp().walls();
+        this.halfWidth = widthMm / 2;
+        this.walls = makeUp.walls();
     }
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
@@ -62,9 +63,7 @@ final class PanelMaker {
         int last = bands.size() - 1;
         double rear = Math.min(skinFace(last, 0), skinFace(last, floor.structureMm()));
         Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
-        double bearers = floor.bearersMm();
-        double core = bearers + floor.bottomFace().thicknessMm();
-        double top = core + floor.core().thicknessMm();
+        double core = floor.bearersMm() + floor.bottomFace().thicknessMm();
         return new Panel(
                 "floor",
                 PanelKind.FLOOR,
@@ -74,19 +73,15 @@ final class PanelMaker {
                 floor.bearers(),
                 floor.core(),
                 core,
-                List.of(
-                        new Skin(
-                                Skin.Face.FLOOR_BOTTOM,
-                                floor.bottomFace(),
-                                Polygon2.rectangle(area),
-                                bearers,
-                                false),
-                        new Skin(
-                                Skin.Face.FLOOR_TOP,
-                                floor.topFace(),
-                                Polygon2.rectangle(area),
-                                top,
-                                true)));
+                faces(floor, Polygon2.rectangle(area)));
+    }
+
+    private static List<Skin> faces(Floor floor, Polygon2 area) {
+        double bearers = floor.bearersMm();
+        double top = bearers + floor.bottomFace().thicknessMm() + floor.core().thicknessMm();
+        return List.of(
+                new Skin(Skin.Face.FLOOR_BOTTOM, floor.bottomFace(), area, bearers, false),
+                new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area, top, true));
     }
 
     private double skinFace(int band, double heightMm) {

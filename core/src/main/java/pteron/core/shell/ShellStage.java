@@ -84,7 +84,8 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        PanelMaker maker = new PanelMaker(plan, bands, sides);
+        PanelMaker maker =
+                new PanelMaker(plan.widthMm(), plan.makeUp(), plan.overhang(), bands, sides);
         List<Panel> panels = new ArrayList<>();
         panels.add(maker.floor());
         panels.add(maker.side(PanelKind.LEFT));
