@@ -122,7 +122,7 @@ class DesktopTest extends DesktopRobot {
         robot.interact(() -> window.files().lists().exportTo(folder.resolve("out")));
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
-            assertThat(files).hasSize(9);
+            assertThat(files).hasSize(10);
         }
         robot.push(KeyCode.ENTER);
         settle();
