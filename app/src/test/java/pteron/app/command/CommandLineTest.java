@@ -230,7 +230,7 @@ class CommandLineTest {
     void export_onlyCsv() {
         Run run = run("export", "demo", "--to", folder.toString(), "--only", "csv");
         assertThat(run.status()).isZero();
-        assertThat(run.out().lines()).hasSize(7).allMatch(line -> line.endsWith(".csv"));
+        assertThat(run.out().lines()).hasSize(8).allMatch(line -> line.endsWith(".csv"));
         assertThat(folder.resolve("wagtail-cut-list.csv")).exists();
     }
 
