@@ -72,6 +72,9 @@ abstract class DesktopRobot {
         FxToolkit.setupStage(
                 stage -> {
                     window = new AppWindow(stage, 1280, 800);
+                    // tests share one stage: the size that an earlier one gave it must not stay
+                    stage.setWidth(1280);
+                    stage.setHeight(800);
                     window.show(demo(), null);
                     stage.show();
                 });

@@ -25,9 +25,6 @@ class FirstStepsTest extends DesktopRobot {
     /** Most acts that it may take: a click, a drag, a text typed with its Enter. */
     private static final int MOST_ACTS = 40;
 
-    /** Beside another run of tests a slow toolkit now and then loses a press on its way. */
-    private static final int TRIES = 3;
-
     private int acts;
 
     private void click(String id) {
@@ -50,16 +47,8 @@ class FirstStepsTest extends DesktopRobot {
         enter(text);
     }
 
-    /** Drags a unit of the shelf so far along the drawing and up (shares of it); again where it was lost on the way. */
+    /** Drags a unit of the shelf so far along the drawing and up (shares of it). */
     private void drag(String unit, double along, double up) {
-        int before = plan().openings().size();
-        for (int tries = 0; tries < TRIES && plan().openings().size() == before; tries++) {
-            dragOnce(unit, along, up);
-        }
-        acts++;
-    }
-
-    private void dragOnce(String unit, double along, double up) {
         // a view just chosen lays its parts out in the next pulse
         robot.interact(() -> node("drawing").getScene().getRoot().layout());
         Bounds drawing = bounds(node("drawing"));
@@ -92,6 +81,7 @@ class FirstStepsTest extends DesktopRobot {
         settle();
         robot.release(MouseButton.PRIMARY);
         settle();
+        acts++;
     }
 
     private static Bounds bounds(Node node) {
