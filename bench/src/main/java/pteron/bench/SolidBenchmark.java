@@ -54,7 +54,7 @@ public class SolidBenchmark {
     @Benchmark
     public Drawing turned() {
         turn += 5;
-        return built.seen(new Eye(turn, 18), "");
+        return built.seen(new Eye(turn, 18));
     }
 
     /** {@return a loop that tells how fast the machine is} */

@@ -36,12 +36,12 @@ public final class SolidLook {
     }
 
     /** {@return the box as it is seen now} */
-    public Drawing drawing(BoxModel model, String selected) {
+    public Drawing drawing(BoxModel model) {
         if (model != builtOf || !peel.get().equals(builtWith)) {
             built = SolidDrawing.of(model, peel.get());
             builtOf = model;
             builtWith = peel.get();
         }
-        return built.seen(eye.get(), selected);
+        return built.seen(eye.get());
     }
 }

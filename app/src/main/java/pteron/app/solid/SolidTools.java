@@ -27,12 +27,14 @@ public final class SolidTools extends FlowPane {
 
     private final SolidLook look;
     private final Supplier<UnitSystem> units;
+    private final ObservableValue<BoxModel> model;
     private final Slider cut;
 
     /** Tools for a look at a box that may change, its lengths written in the units of the moment. */
     public SolidTools(SolidLook look, ObservableValue<BoxModel> model, Supplier<UnitSystem> units) {
         super(6, 4);
         this.look = look;
+        this.model = model;
         this.units = units;
         setId("solid-tools");
         getStyleClass().add("station-tools");
@@ -57,7 +59,11 @@ public final class SolidTools extends FlowPane {
     }
 
     private String cutText(Peel peel) {
-        return peel.cutMm().isEmpty() ? "nowhere" : "at " + text(peel.cutMm().getAsDouble());
+        if (peel.cutMm().isEmpty()) {
+            return "nowhere";
+        }
+        double at = peel.cutMm().getAsDouble();
+        return at < 0 ? text(-at) + " ahead of the front" : "at " + text(at);
     }
 
     private String text(double mm) {
@@ -111,7 +117,11 @@ public final class SolidTools extends FlowPane {
     private Node row(String name, Slider slider, Function<Peel, String> says) {
         Label words = new Label();
         words.setMinWidth(USE_PREF_SIZE);
-        look.peelProperty().subscribe(peel -> words.setText(name + " " + says.apply(peel)));
+        Runnable tell = () -> words.setText(name + " " + says.apply(look.peelProperty().get()));
+        look.peelProperty().subscribe(tell);
+        // other units come with another plan
+        model.subscribe(tell);
+        tell.run();
         HBox row = new HBox(6, words, slider);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;

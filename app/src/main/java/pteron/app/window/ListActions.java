@@ -93,7 +93,7 @@ public final class ListActions {
         BoxModel model = document().model();
         Drawing drawing =
                 bench.viewProperty().get() == View.SOLID
-                        ? bench.solid().drawing(model, "")
+                        ? bench.solid().drawing(model)
                         : Drawings.of(
                                 model,
                                 bench.viewProperty().get(),

@@ -328,8 +328,7 @@ final class MainWindow extends BorderPane {
         BoxModel preview = bench.previewProperty().get();
         if (bench.viewProperty().get() == View.SOLID) {
             BoxModel shown = preview == null ? bench.document().model() : preview;
-            drawing.drawingProperty()
-                    .set(bench.solid().drawing(shown, bench.selectedProperty().get()));
+            drawing.drawingProperty().set(bench.solid().drawing(shown));
             return;
         }
         drawing.drawingProperty()

@@ -67,6 +67,16 @@ public final class Polygon2 {
                         new Point2(bounds.fromU(), bounds.toV())));
     }
 
+    /** {@return a circle as a polygon of so many corners, 3 or more, on it} */
+    public static Polygon2 round(Point2 middle, double radiusMm, int count) {
+        List<Point2> corners = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            double angle = 2 * Math.PI * i / count;
+            corners.add(middle.plus(new Point2(Math.cos(angle), Math.sin(angle)).times(radiusMm)));
+        }
+        return of(corners);
+    }
+
     /** {@return whether the edges do not cross or touch each other} */
     public boolean isSimple() {
         return shape.isValid();

@@ -3,8 +3,8 @@ package pteron.core.inside;
 import java.util.ArrayList;
 import java.util.List;
 import pteron.core.buildup.Framed;
+import pteron.core.curve.Beside;
 import pteron.core.curve.Curve;
-import pteron.core.curve.CurveSums;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
@@ -34,7 +34,7 @@ final class Bands {
                         Math.max(
                                 thickness(outline.elements().get(i), makeUp),
                                 thickness(outline.elements().get(i + 1), makeUp));
-                bands.add(round(outline.corners().get(i).at(), thicker));
+                bands.add(Polygon2.round(outline.corners().get(i).at(), thicker, ROUND));
             }
         }
         return bands;
@@ -47,25 +47,11 @@ final class Bands {
 
     /** {@return the room between a curve and the same curve moved to its right} */
     private static Polygon2 band(Curve curve, double thicknessMm) {
-        int steps = CurveSums.points(curve, TOLERANCE_MM).size() - 1;
-        List<Point2> there = new ArrayList<>();
-        List<Point2> back = new ArrayList<>();
-        for (int i = 0; i <= steps; i++) {
-            double s = curve.lengthMm() * i / steps;
-            Point2 point = curve.at(s);
-            there.add(point);
-            back.add(point.minus(curve.direction(s).leftNormal().times(thicknessMm)));
-        }
-        there.addAll(back.reversed());
-        return Polygon2.of(there).sound();
-    }
-
-    private static Polygon2 round(Point2 middle, double radiusMm) {
-        List<Point2> corners = new ArrayList<>();
-        for (int i = 0; i < ROUND; i++) {
-            double angle = 2 * Math.PI * i / ROUND;
-            corners.add(middle.plus(new Point2(Math.cos(angle), Math.sin(angle)).times(radiusMm)));
-        }
-        return Polygon2.of(corners);
+        Beside outside = new Beside(curve, 0);
+        Beside inside = outside.movedRight(thicknessMm);
+        double end = curve.lengthMm();
+        List<Point2> round = new ArrayList<>(outside.points(0, end, TOLERANCE_MM));
+        round.addAll(inside.points(0, end, TOLERANCE_MM).reversed());
+        return Polygon2.of(round).sound();
     }
 }

@@ -191,23 +191,13 @@ final class InsideFigures {
 
     private Working working(Upright upright, int number) {
         UprightSetting setting = UprightSetting.of(plan.makeUp());
-        return Working.of("length = higher of front and rear − foot")
+        return heights("length = higher of front and rear − foot", upright, setting)
                 .worked(
                         "x",
                         "front face behind the box's front",
                         Quantity.mm(upright.placeMm()),
                         () -> spaced(setting, number))
                 .plan("foot", "what it stands on", Quantity.mm(upright.footMm()))
-                .worked(
-                        "front",
-                        "height at the front face",
-                        Quantity.mm(upright.frontFaceMm()),
-                        () -> under(upright.placeMm()))
-                .worked(
-                        "rear",
-                        "height at the rear face",
-                        Quantity.mm(upright.rearFaceMm()),
-                        () -> under(upright.placeMm() + setting.thicknessMm()))
                 .worked(
                         "bevel",
                         "of its top",
@@ -233,8 +223,13 @@ final class InsideFigures {
     }
 
     private Working bevel(Upright upright, UprightSetting setting) {
-        return Working.of("tan bevel = (rear − front) / t")
+        return heights("tan bevel = (rear − front) / t", upright, setting)
                 .plan("t", "thickness of the uprights", Quantity.mm(setting.thicknessMm()))
+                .source("geometry");
+    }
+
+    private Working.Builder heights(String formula, Upright upright, UprightSetting setting) {
+        return Working.of(formula)
                 .worked(
                         "front",
                         "height at the front face",
@@ -244,8 +239,7 @@ final class InsideFigures {
                         "rear",
                         "height at the rear face",
                         Quantity.mm(upright.rearFaceMm()),
-                        () -> under(upright.placeMm() + setting.thicknessMm()))
-                .source("geometry");
+                        () -> under(upright.placeMm() + setting.thicknessMm()));
     }
 
     /** Adds a difference of two lengths. */

@@ -57,11 +57,6 @@ public record Outline(
                 .allMatch(element -> element.isStraight() && element.kind() != EdgeKind.UNDER);
     }
 
-    /** {@return whether a piece of it faces down, as under a bed over the cab} */
-    public boolean facesDown() {
-        return elements.stream().anyMatch(element -> element.kind() == EdgeKind.UNDER);
-    }
-
     /** {@return area of one side over the underside (mm²), 0 unless usable} */
     public double areaMm2() {
         return usable ? shape.areaMm2() : 0;

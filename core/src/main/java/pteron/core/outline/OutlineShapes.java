@@ -35,7 +35,7 @@ final class OutlineShapes {
     }
 
     void draw() {
-        if (outline.facesDown()) {
+        if (!outline.isOfFlatPanels()) {
             uprights();
         }
         hardest();

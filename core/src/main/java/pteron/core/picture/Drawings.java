@@ -50,7 +50,7 @@ public final class Drawings {
             case PLAN -> new AboveShapes(model, view, layers, aspect).plan(selected);
             case ROOF -> new AboveShapes(model, view, layers, aspect).roof(selected);
             case UNFOLDED -> new UnfoldedShapes(model).drawing();
-            case SOLID -> SolidDrawing.of(model, Peel.WHOLE).seen(Eye.USUAL, selected);
+            case SOLID -> SolidDrawing.of(model, Peel.WHOLE).seen(Eye.USUAL);
             case SECTION -> section(model);
             case ALL -> all(model, station);
         };

@@ -42,7 +42,7 @@ public final class ShellStage {
         }
     }
 
-    /** The stage; empty where flat panels of timber do not make the box up. */
+    /** The stage; empty where the box is not made up of panels with timber members. */
     public static final Stage<Input, Shell> STAGE =
             new Stage<>(Shell.class, ShellStage::reads, ShellStage::of);
 

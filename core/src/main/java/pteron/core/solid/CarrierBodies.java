@@ -1,6 +1,5 @@
 package pteron.core.solid;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -108,20 +107,17 @@ final class CarrierBodies {
                 Point2 at = new Point2(x, hub);
                 double from = middle - wide / 2;
                 double to = middle + wide / 2;
-                add(SIDE, round(at, radius), from, to, Matter.TYRE, "wheel");
+                add(SIDE, Polygon2.round(at, radius, ROUND), from, to, Matter.TYRE, "wheel");
                 double out = side < 0 ? from - 1 : to;
-                add(SIDE, round(at, radius * 0.55), out, out + 1, Matter.HUB, "wheel");
+                add(
+                        SIDE,
+                        Polygon2.round(at, radius * 0.55, ROUND),
+                        out,
+                        out + 1,
+                        Matter.HUB,
+                        "wheel");
             }
         }
-    }
-
-    private static Polygon2 round(Point2 middle, double radius) {
-        List<Point2> corners = new ArrayList<>();
-        for (int i = 0; i < ROUND; i++) {
-            double angle = 2 * Math.PI * i / ROUND;
-            corners.add(middle.plus(new Point2(Math.cos(angle), Math.sin(angle)).times(radius)));
-        }
-        return Polygon2.of(corners);
     }
 
     private void solids() {

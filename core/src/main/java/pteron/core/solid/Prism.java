@@ -2,6 +2,7 @@ package pteron.core.solid;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import pteron.core.drawing.Matter;
 import pteron.core.geometry.Bounds2;
@@ -33,30 +34,22 @@ record Prism(
             solid((FlatSurface) surface, shape, tell);
             return;
         }
-        Bounds2 all = shape.bounds();
-        List<Double> places = surface.places(all.fromU(), all.toU());
-        for (int i = 1; i < places.size(); i++) {
-            double from = Math.min(places.get(i - 1), places.get(i));
-            double to = Math.max(places.get(i - 1), places.get(i));
-            Bounds2 strip = new Bounds2(from, to, all.fromV() - 1, all.toV() + 1);
-            for (Polygon2 piece : shape.shared(Polygon2.rectangle(strip))) {
-                stave(
-                        piece,
-                        new Joins(
-                                from > all.fromU() ? from : Double.NaN,
-                                to < all.toU() ? to : Double.NaN),
-                        tell);
-            }
-        }
+        strips((piece, joins) -> stave(piece, joins, tell));
     }
 
     /** Tells the two faces of a sheet as one, seen from both sides. */
     void sheet(Consumer<Facet> tell) {
-        Bounds2 all = shape.bounds();
-        List<Double> places = surface.isBent() ? surface.places(all.fromU(), all.toU()) : List.of();
-        if (places.isEmpty()) {
+        if (surface.isBent()) {
+            strips((piece, joins) -> cap(surface, piece, fromMm, false, true, joins, tell));
+        } else {
             cap(surface, shape, fromMm, false, true, Joins.NONE, tell);
         }
+    }
+
+    /** Tells the pieces between the lines that draw a bend. */
+    private void strips(BiConsumer<Polygon2, Joins> tell) {
+        Bounds2 all = shape.bounds();
+        List<Double> places = surface.places(all.fromU(), all.toU());
         for (int i = 1; i < places.size(); i++) {
             double from = Math.min(places.get(i - 1), places.get(i));
             double to = Math.max(places.get(i - 1), places.get(i));
@@ -65,8 +58,7 @@ record Prism(
                     new Joins(
                             from > all.fromU() ? from : Double.NaN,
                             to < all.toU() ? to : Double.NaN);
-            shape.shared(Polygon2.rectangle(strip))
-                    .forEach(piece -> cap(surface, piece, fromMm, false, true, joins, tell));
+            shape.shared(Polygon2.rectangle(strip)).forEach(piece -> tell.accept(piece, joins));
         }
     }
 

@@ -22,10 +22,16 @@ public final class SolidDrawing {
 
     private final FacetTree tree;
     private final List<Facet> facets;
+    private final double[] x;
+    private final double[] y;
+    private final double[] z;
 
     private SolidDrawing(List<Facet> facets) {
         this.facets = facets;
         this.tree = FacetTree.of(facets);
+        this.x = range(Point3::x);
+        this.y = range(Point3::y);
+        this.z = range(Point3::z);
     }
 
     /** {@return the body of a box with so much of it on} */
@@ -39,7 +45,7 @@ public final class SolidDrawing {
     }
 
     /** {@return what is seen from a place, the farthest first} */
-    public Drawing seen(Eye eye, String selected) {
+    public Drawing seen(Eye eye) {
         List<Shape> shapes = new ArrayList<>();
         Point3 towards = eye.towards();
         if (tree != null) {
@@ -76,9 +82,6 @@ public final class SolidDrawing {
         if (facets.isEmpty()) {
             return new Bounds2(0, 1, 0, 1);
         }
-        double[] x = range(Point3::x);
-        double[] y = range(Point3::y);
-        double[] z = range(Point3::z);
         Point3 centre = new Point3((x[0] + x[1]) / 2, (y[0] + y[1]) / 2, (z[0] + z[1]) / 2);
         double round = Math.hypot(x[1] - x[0], y[1] - y[0]) / 2;
         double up = Math.toRadians(eye.upDegrees());

@@ -5,10 +5,8 @@ import java.util.List;
 import pteron.core.buildup.Framed;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
-import pteron.core.frame.Role;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Constants;
-import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
 import pteron.core.shell.PanelKind;
 
@@ -30,7 +28,7 @@ final class BedCheck {
         for (PanelFrame panel : panels) {
             if (panel.panel().kind() == PanelKind.UNDER) {
                 panel.members().stream()
-                        .filter(BedCheck::isBearer)
+                        .filter(FloorCheck::isBearer)
                         .forEach(member -> checks.add(check(plan, panel, member, library)));
             }
         }
@@ -41,10 +39,6 @@ final class BedCheck {
     private static double lying(StrengthInput plan, PanelFrame panel) {
         double people = 2 * plan.loads().floorPersonKg() * Constants.GRAVITY;
         return people / panel.panel().frame().area() * 1e6;
-    }
-
-    private static boolean isBearer(Member member) {
-        return member.role() == Role.BEARER || member.role() == Role.EDGE_BEARER;
     }
 
     private static MemberCheck check(
@@ -60,21 +54,7 @@ final class BedCheck {
         double lying = lying(plan, panel);
         double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
         LoadCase loads = FloorCheck.harder(span, weight, lying * carried / 1e6, person / SHARED_BY);
-        return new MemberCheck(
-                "bearer",
-                member.name(),
-                member.section(),
-                library.get(member.timber()),
-                span,
-                loads,
-                new MemberCheck.Setting(
-                        Duration.MEDIUM,
-                        plan.loads().serviceClass(),
-                        null,
-                        new Carried(
-                                "from wall to wall",
-                                carried,
-                                kgPerArea,
-                                plan.loads().floorLoad())));
+        Carried load = new Carried("from wall to wall", carried, kgPerArea, lying);
+        return FloorCheck.bearer(plan, member, library.get(member.timber()), span, loads, load);
     }
 }

@@ -47,7 +47,10 @@ record Carried(String span, double widthMm, double massKg, double pressure) {
 
     Working spreadWorking() {
         return width("q = p · w, 0 where one person is the harder load")
-                .plan("p", "load in the plan", new Quantity(pressure, Unit.NEWTON_PER_SQUARE_METRE))
+                .plan(
+                        "p",
+                        "spread load: of the plan, or of who lies on the bed",
+                        new Quantity(pressure, Unit.NEWTON_PER_SQUARE_METRE))
                 .source("EN 1991-1-1 6.3.1.2: people and one person are not put on together");
     }
 }

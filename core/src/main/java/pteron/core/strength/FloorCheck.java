@@ -1,6 +1,5 @@
 package pteron.core.strength;
 
-import java.util.ArrayList;
 import java.util.List;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Layer;
@@ -9,6 +8,7 @@ import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
@@ -29,30 +29,40 @@ final class FloorCheck {
                 massPerArea(plan.makeUp().floor(), library) * Constants.GRAVITY / 1e6 * carried;
         double person = plan.loads().floorPersonKg() * Constants.GRAVITY;
         double spread = plan.loads().floorLoad() / 1e6 * carried;
-        List<MemberCheck> checks = new ArrayList<>();
-        for (Member member : floor.members()) {
-            if (member.role() == Role.BEARER || member.role() == Role.EDGE_BEARER) {
-                LoadCase loads = harder(span, weight, spread, person);
-                checks.add(
-                        new MemberCheck(
-                                "bearer",
-                                member.name(),
-                                member.section(),
-                                library.get(member.timber()),
-                                span,
-                                loads,
-                                new MemberCheck.Setting(
-                                        Duration.MEDIUM,
-                                        plan.loads().serviceClass(),
-                                        null,
-                                        new Carried(
-                                                "widest gap between cross-members; a free end counts four times",
-                                                carried,
-                                                massPerArea(plan.makeUp().floor(), library),
-                                                plan.loads().floorLoad()))));
-            }
-        }
-        return checks;
+        LoadCase loads = harder(span, weight, spread, person);
+        Carried load =
+                new Carried(
+                        "widest gap between cross-members; a free end counts four times",
+                        carried,
+                        massPerArea(plan.makeUp().floor(), library),
+                        plan.loads().floorLoad());
+        return floor.members().stream()
+                .filter(FloorCheck::isBearer)
+                .map(one -> bearer(plan, one, library.get(one.timber()), span, loads, load))
+                .toList();
+    }
+
+    static boolean isBearer(Member member) {
+        return member.role() == Role.BEARER || member.role() == Role.EDGE_BEARER;
+    }
+
+    /** {@return the check of one bearer that carries people} */
+    static MemberCheck bearer(
+            StrengthInput plan,
+            Member member,
+            Material timber,
+            double span,
+            LoadCase loads,
+            Carried carried) {
+        return new MemberCheck(
+                "bearer",
+                member.name(),
+                member.section(),
+                timber,
+                span,
+                loads,
+                new MemberCheck.Setting(
+                        Duration.MEDIUM, plan.loads().serviceClass(), null, carried));
     }
 
     /** A person and the spread load are not put on together: EN 1991-1-1 6.3.1.2. */

@@ -147,29 +147,28 @@ record MemberCheck(
     }
 
     private Working deflectionWorking(double sag) {
-        return loadTerms(
+        return sagTerms(
                         "u = f / (L/200), f = 5 ((1 + kdef) g + q) L^4 / (384 E I) + P L^3 / (48 E I)")
-                .material(
-                        "E",
-                        "modulus, " + timber.name(),
-                        Quantity.stress(timber.value(Property.MODULUS)))
-                .standard(
-                        "kdef", "creep under the permanent load", Quantity.ratio(strength().kdef()))
                 .worked("f", "deflection", Quantity.mm(sag), this::sagWorking)
                 .source(
                         "EN 1995-1-1 2.2.3, 7.2 and table 3.2; L/200 is our choice within its table");
     }
 
     private Working sagWorking() {
-        return loadTerms(
-                        "f = 5 ((1 + kdef) g + q) L^4 / (384 E I) + P L^3 / (48 E I), I = b h^3/12")
+        return sagTerms("f = 5 ((1 + kdef) g + q) L^4 / (384 E I) + P L^3 / (48 E I), I = b h^3/12")
+                .source("any beam table; EN 1995-1-1 2.2.3");
+    }
+
+    private Working.Builder sagTerms(String formula) {
+        return loadTerms(formula)
                 .material(
                         "E",
                         "modulus, " + timber.name(),
                         Quantity.stress(timber.value(Property.MODULUS)))
                 .standard(
-                        "kdef", "creep under the permanent load", Quantity.ratio(strength().kdef()))
-                .source("any beam table; EN 1995-1-1 2.2.3");
+                        "kdef",
+                        "creep under the permanent load",
+                        Quantity.ratio(strength().kdef()));
     }
 
     private Check check(

@@ -91,7 +91,7 @@ class SolidDrawingTest {
         int hits = 0;
         for (int d = 0; d < DIRECTIONS; d++) {
             Eye eye = new Eye(random.nextDouble() * 360, random.nextDouble() * 120 - 60);
-            Drawing drawing = solid.seen(eye, "");
+            Drawing drawing = solid.seen(eye);
             Bounds2 all = drawing.bounds();
             Picture picture = new Picture(solid, drawing, eye);
             for (int i = 0; i < POINTS; i++) {
