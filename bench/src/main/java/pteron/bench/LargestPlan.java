@@ -8,6 +8,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Wall;
 
 /** The largest plan that is allowed: 15 m long, a member every 100 mm, 200 openings. */
 final class LargestPlan {
@@ -38,7 +39,7 @@ final class LargestPlan {
                             "o" + i,
                             "Window " + i,
                             Opening.Kind.WINDOW,
-                            i % 2 == 0 ? Opening.Wall.LEFT : Opening.Wall.RIGHT,
+                            i % 2 == 0 ? Wall.LEFT : Wall.RIGHT,
                             new Opening.Place(300 + place % 50 * 290, 300 + place / 50 * 700),
                             new Opening.Size(110, 200),
                             like.playMm(),

@@ -104,11 +104,11 @@ public final class DrawingBehavior {
             return;
         }
         String key = "drag-" + drags;
-        double along = start.u() + rightMm * dragged.alongPerRight();
+        Point2 by = dragged.axes().moved(new Point2(rightMm, upMm));
         switch (dragged.kind()) {
-            case OPENING -> dragOpenings(along - start.u(), upMm, key);
-            case LINE -> dragLine(new Point2(along, upMm), key);
-            case OUTLINE -> dragHandle(new Point2(along, start.v() + upMm), pixelMm, key);
+            case OPENING -> dragOpenings(by.u(), by.v(), key);
+            case LINE -> dragLine(by, key);
+            case OUTLINE -> dragHandle(start.plus(by), pixelMm, key);
             case LAYER -> dragLayer(start.v() + upMm, key);
             case LAYER_DOWN -> dragLayer(start.v() - upMm, key);
         }
@@ -119,9 +119,7 @@ public final class DrawingBehavior {
         double along = snappedFrom(start.u(), alongMm) - start.u();
         double up = snappedFrom(start.v(), upMm) - start.v();
         List<String> doors =
-                together.stream()
-                        .filter(id -> before.opening(id).kind() == Opening.Kind.DOOR)
-                        .toList();
+                together.stream().filter(id -> before.opening(id).standsOnFloor()).toList();
         List<String> others = together.stream().filter(id -> !doors.contains(id)).toList();
         edit(
                 plan ->

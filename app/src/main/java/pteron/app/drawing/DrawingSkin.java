@@ -369,11 +369,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         String selected = getSkinnable().selectedProperty().get();
         for (Grip grip : getSkinnable().getDrawing().grips()) {
             if (grip.part().equals(selected)) {
-                behavior.nudge(
-                        grip,
-                        way.u() * grip.alongPerRight(),
-                        way.v(),
-                        getSkinnable().chosenProperty().get());
+                Point2 by = grip.axes().step(way);
+                behavior.nudge(grip, by.u(), by.v(), getSkinnable().chosenProperty().get());
                 event.consume();
                 return;
             }

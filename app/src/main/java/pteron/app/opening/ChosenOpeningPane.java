@@ -19,10 +19,10 @@ import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.placing.OpeningEdits;
+import pteron.core.placing.WallRoom;
 import pteron.core.plan.Opening;
-import pteron.core.plan.Opening.Wall;
 import pteron.core.plan.PlanKeys;
-import pteron.core.quantity.Named;
+import pteron.core.plan.Wall;
 
 /** The chosen opening: its name, wall, place, size, play and mass; or which are chosen together. */
 final class ChosenOpeningPane extends ScrollPane {
@@ -72,9 +72,6 @@ final class ChosenOpeningPane extends ScrollPane {
         wall.setId("opening-wall");
         wall.setAccessibleText("Wall of the opening");
         wall.setMaxWidth(Double.MAX_VALUE);
-        for (Wall one : Wall.values()) {
-            wall.getItems().add(Named.small(one));
-        }
         wall.setOnAction(event -> moveToWall());
     }
 
@@ -115,7 +112,11 @@ final class ChosenOpeningPane extends ScrollPane {
         if (!name.isFocused()) {
             name.setText(one.name());
         }
-        wall.setValue(Named.small(one.wall()));
+        List<String> walls = WallRoom.walls(toolbox.plan()).stream().map(Wall::label).toList();
+        if (!wall.getItems().equals(walls)) {
+            wall.getItems().setAll(walls);
+        }
+        wall.setValue(one.wall().label());
         PlanFields all = PlanFields.of(toolbox.plan(), MaterialLibrary.starting());
         for (FieldRow row : fields) {
             all.number((String) row.getUserData()).ifPresent(row::show);
@@ -130,8 +131,7 @@ final class ChosenOpeningPane extends ScrollPane {
                             "Nothing is chosen. Click an opening in the drawing; with Shift several. Drag a unit from the shelf to add one."));
         } else {
             words.add(Cells.headline(chosen.size() + " openings"));
-            chosen.forEach(
-                    one -> words.add(new Label(one.name() + ", " + Named.small(one.wall()))));
+            chosen.forEach(one -> words.add(new Label(one.name() + ", " + one.wall().label())));
             words.add(
                     Cells.quiet(
                             "Drag or arrow keys move them together; the tools over the drawing bring heads in line and space them evenly."));
@@ -172,15 +172,17 @@ final class ChosenOpeningPane extends ScrollPane {
     }
 
     private void moveToWall() {
-        chosen().stream()
-                .findFirst()
-                .filter(one -> !Named.small(one.wall()).equals(wall.getValue()))
+        List<Opening> chosen = chosen();
+        String wanted = wall.getValue();
+        if (chosen.isEmpty() || wanted == null || chosen.getFirst().wall().label().equals(wanted)) {
+            return;
+        }
+        String id = chosen.getFirst().id();
+        Wall.of(wanted.replace(' ', '-'))
                 .ifPresent(
-                        one -> {
-                            Wall other = Named.of(Wall.values(), wall.getValue());
-                            toolbox.edit(
-                                    plan -> OpeningEdits.onWall(plan, List.of(one.id()), other));
-                            bench.viewProperty().set(View.valueOf(other.name()));
+                        other -> {
+                            toolbox.edit(plan -> OpeningEdits.onWall(plan, List.of(id), other));
+                            bench.viewProperty().set(View.of(other));
                         });
     }
 }

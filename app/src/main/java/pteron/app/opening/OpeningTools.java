@@ -7,8 +7,8 @@ import javafx.scene.control.MenuButton;
 import pteron.app.station.Toolbox;
 import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.OpeningRows;
-import pteron.core.plan.Opening.Wall;
-import pteron.core.quantity.Named;
+import pteron.core.placing.WallRoom;
+import pteron.core.plan.Wall;
 
 /** What can be done with the chosen doors, windows and hatches. */
 final class OpeningTools {
@@ -70,8 +70,8 @@ final class OpeningTools {
 
     private static MenuButton walls(Toolbox tools, List<String> ids) {
         MenuButton walls = tools.menu("wall", "Other wall");
-        for (Wall wall : Wall.values()) {
-            tools.item(walls, Named.small(wall), plan -> OpeningEdits.onWall(plan, ids, wall));
+        for (Wall wall : WallRoom.walls(tools.plan())) {
+            tools.item(walls, wall.label(), plan -> OpeningEdits.onWall(plan, ids, wall));
         }
         return walls;
     }

@@ -26,12 +26,13 @@ import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.picture.WallPlaces;
 import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
-import pteron.core.plan.Opening.Wall;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.LengthText;
 
 /** The units of the shelf, all to one scale: drag one onto the wall, or press it to put it where there is room. */
@@ -216,41 +217,63 @@ final class ShelfPane extends VBox {
             return; // taken back by Escape
         }
         carried = false;
-        drawing.placeUnder(event.getSceneX(), event.getSceneY())
-                .ifPresent(at -> drop(unit, ghost(unit, at)));
+        drawing.placeUnder(event.getSceneX(), event.getSceneY()).ifPresent(at -> drop(unit, at));
     }
 
+    /** Puts a unit where there is room: into the wall that is looked at, a roof's unit into the roof. */
     private void add(ShelfUnit unit) {
-        Wall wall = wall(bench.viewProperty().get()).orElse(Wall.LEFT);
-        if (wall(bench.viewProperty().get()).isEmpty()) {
-            bench.viewProperty().set(View.LEFT);
+        boolean above = unit.home() == ShelfUnit.Home.ROOF;
+        Optional<Wall> wall =
+                above
+                        ? OpeningEdits.longestRoof(toolbox.plan())
+                        : Optional.of(wall(bench.viewProperty().get()).orElse(Wall.LEFT));
+        if (wall.isEmpty()) {
+            hint.setText("this box has no roof that it could lie in: drag it onto a wall");
+            return;
         }
-        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall));
+        View seen = View.of(wall.get());
+        boolean looks = wall(bench.viewProperty().get()).isPresent();
+        if (above || !looks) {
+            bench.viewProperty().set(seen);
+        }
+        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall.get()));
     }
 
     /** Puts a unit where it was let go, its middle under the pointer. */
-    private void drop(ShelfUnit unit, Bounds2 at) {
-        Optional<Wall> wall = wall(bench.viewProperty().get());
-        if (wall.isEmpty()) {
-            hint.setText("units go into walls: look at a side, the front or the rear first");
+    private void drop(ShelfUnit unit, Point2 at) {
+        View view = bench.viewProperty().get();
+        Optional<WallPlaces.Found> found =
+                WallPlaces.under(bench.document().model(), view, at).or(() -> bare(view, at));
+        if (found.isEmpty()) {
+            hint.setText("units go into walls and roofs: look at a side, an end or the roof first");
             return;
         }
-        double half = toolbox.plan().box().widthMm() / 2;
-        double along =
-                switch (wall.get()) {
-                    case LEFT -> at.fromU();
-                    case RIGHT -> -at.toU();
-                    case FRONT -> half - at.toU();
-                    case REAR -> half + at.fromU();
-                };
-        double deck = -bench.document().model().carrier().groundMm();
-        double sill = at.fromV() - deck - toolbox.plan().makeUp().floor().structureMm();
-        Place place = new Place(round(along), round(sill));
-        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall.get(), place));
+        Point2 middle = found.get().place();
+        Place place =
+                new Place(
+                        round(middle.u() - unit.size().widthMm() / 2, 14000),
+                        round(middle.v() - unit.size().heightMm() / 2, 4400));
+        toolbox.edit(plan -> OpeningEdits.added(plan, unit, found.get().wall(), place));
     }
 
-    private static double round(double mm) {
-        return Math.clamp(Math.rint(mm / 5) * 5, -400, 14000);
+    /** Beside the frame of a wall, or where none is set out: the upright wall that is looked at. */
+    private Optional<WallPlaces.Found> bare(View view, Point2 at) {
+        double half = toolbox.plan().box().widthMm() / 2;
+        double deck = -bench.document().model().carrier().groundMm();
+        double up = at.v() - deck - toolbox.plan().makeUp().floor().structureMm();
+        return wall(view)
+                .map(
+                        wall -> {
+                            double along = wall.isSide() ? at.u() : half + at.u();
+                            double mirrored = wall.isSide() ? -at.u() : half - at.u();
+                            boolean turned = view == View.RIGHT || view == View.FRONT;
+                            return new WallPlaces.Found(
+                                    wall, new Point2(turned ? mirrored : along, up));
+                        });
+    }
+
+    private static double round(double mm, double most) {
+        return Math.clamp(Math.rint(mm / 5) * 5, -400, most);
     }
 
     private static Optional<Wall> wall(View view) {

@@ -22,6 +22,7 @@ import pteron.core.figure.Severity;
 import pteron.core.figure.Verdict;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.quantity.Named;
 import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
@@ -131,14 +132,8 @@ public final class FindingsPane extends VBox {
                         .anyMatch(o -> o.id().equals(finding.place().part()));
         bench.selectedProperty().set(finding.place().part());
         if (opening) {
-            bench.viewProperty()
-                    .set(
-                            View.valueOf(
-                                    bench.document()
-                                            .plan()
-                                            .opening(finding.place().part())
-                                            .wall()
-                                            .name()));
+            Opening chosen = bench.document().plan().opening(finding.place().part());
+            bench.viewProperty().set(View.of(chosen.wall()));
         }
     }
 

@@ -121,7 +121,7 @@ final class SearchCard extends VBox {
 
     private static void show(Workbench bench, Opening opening) {
         bench.stationProperty().set(OpeningStation.OPENINGS);
-        bench.viewProperty().set(View.valueOf(opening.wall().name()));
+        bench.viewProperty().set(View.of(opening.wall()));
         bench.selectedProperty().set(opening.id());
     }
 

@@ -18,6 +18,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.frame.CutGroup;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 
 /** The first steps of the README, by hand: from the start screen to the cut list of a box of one's own. */
 class FirstStepsTest extends DesktopRobot {
@@ -112,7 +113,7 @@ class FirstStepsTest extends DesktopRobot {
         assertThat(BoxEdits.length(plan())).isEqualTo(3600);
         assertThat(plan().openings())
                 .extracting(Opening::wall)
-                .containsExactly(Opening.Wall.RIGHT, Opening.Wall.LEFT, Opening.Wall.REAR);
+                .containsExactly(Wall.RIGHT, Wall.LEFT, Wall.REAR);
         assertThat(window.bench().document().model().findings())
                 .extracting(Finding::severity)
                 .doesNotContain(Severity.STOPS);

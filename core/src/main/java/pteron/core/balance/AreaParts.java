@@ -10,9 +10,11 @@ import pteron.core.geometry.Point3;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.outline.StripWall;
 import pteron.core.plan.Box;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Part;
@@ -111,22 +113,30 @@ public final class AreaParts {
 
     /** The unit, and the wall that its hole takes away. */
     private static List<Part> opening(Input plan, Outline outline, Opening opening, PerArea mass) {
-        double half = plan.box().widthMm() / 2;
-        double along = opening.place().alongMm() + opening.size().widthMm() / 2;
-        double z =
-                plan.makeUp().floor().structureMm()
-                        + opening.place().sillMm()
-                        + opening.size().heightMm() / 2;
-        Point3 at =
-                switch (opening.wall()) {
-                    case LEFT -> new Point3(along, -half, z);
-                    case RIGHT -> new Point3(along, half, z);
-                    case FRONT -> new Point3(outline.foremostMm(), along - half, z);
-                    case REAR -> new Point3(outline.rearmostMm(), along - half, z);
-                };
+        Optional<StripWall> strip =
+                StripWall.of(
+                        plan.box(), plan.makeUp().floor().structureMm(), outline, opening.wall());
         double hole = opening.size().widthMm() * opening.size().heightMm() / 1e6;
+        Point2 middle =
+                new Point2(
+                        opening.place().alongMm() + opening.size().widthMm() / 2,
+                        opening.place().sillMm() + opening.size().heightMm() / 2);
+        if (strip.isEmpty() && !opening.wall().isSide()) {
+            // the box has no such piece: the unit lies nowhere yet
+            return List.of();
+        }
+        Point3 at =
+                strip.map(wall -> wall.at(middle)).orElseGet(() -> onSide(plan, opening, middle));
+        boolean roof = opening.wall().part() == Wall.Part.ROOF;
         return List.of(
                 new Part(opening.name(), Group.OPENINGS, opening.massKg(), at),
-                part(opening.name() + ", cut out", -hole, mass.walls(), at));
+                part(opening.name() + ", cut out", -hole, roof ? mass.roof() : mass.walls(), at));
+    }
+
+    private static Point3 onSide(Input plan, Opening opening, Point2 middle) {
+        double half = plan.box().widthMm() / 2;
+        double floor = plan.makeUp().floor().structureMm();
+        double right = opening.wall().equals(Wall.LEFT) ? -half : half;
+        return new Point3(middle.u(), right, floor + middle.v());
     }
 }

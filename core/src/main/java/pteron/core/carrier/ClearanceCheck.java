@@ -9,6 +9,7 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.plan.Opening;
 import pteron.core.plan.PlanLimits;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.Quantity;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
@@ -124,7 +125,7 @@ final class ClearanceCheck {
                 standing.plan().openings().stream()
                         .anyMatch(
                                 opening ->
-                                        opening.wall() == Opening.Wall.FRONT
+                                        opening.wall().equals(Wall.FRONT)
                                                 && opening.kind() == Opening.Kind.WINDOW);
         if (share < IN_LINE) {
             findings.add(

@@ -5,6 +5,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Trailer;
@@ -99,7 +100,7 @@ record Standing(CarrierInput plan, Carrier carrier, Outline outline) {
                         sill + window.heightMm());
         double area = cab.width() * cab.height();
         return plan.openings().stream()
-                        .filter(opening -> opening.wall() == Opening.Wall.FRONT)
+                        .filter(opening -> opening.wall().equals(Wall.FRONT))
                         .mapToDouble(
                                 opening ->
                                         Polygon2.rectangle(cab)

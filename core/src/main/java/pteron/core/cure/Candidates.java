@@ -36,11 +36,11 @@ final class Candidates {
     /** The opening itself, then those beside it, each to the nearest place clear of all others. */
     private static List<Cure> places(BoxPlan plan, Opening opening) {
         List<Opening> wall =
-                plan.openings().stream().filter(one -> one.wall() == opening.wall()).toList();
+                plan.openings().stream().filter(one -> one.wall().equals(opening.wall())).toList();
         List<Cure> places = new ArrayList<>();
         for (Opening one : wall) {
             List<Opening> others = wall.stream().filter(other -> other != one).toList();
-            boolean door = one.kind() == Opening.Kind.DOOR;
+            boolean door = one.standsOnFloor();
             WallRoom.of(plan, one.wall())
                     .free(one.size(), one.place(), door, others)
                     .flatMap(to -> move(one, to))

@@ -7,6 +7,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.stage.Given;
+import pteron.core.surface.Surface;
 
 /** Collects the shapes of one view. Not safe for use by several threads. */
 public final class Canvas {
@@ -66,9 +67,19 @@ public final class Canvas {
         return view;
     }
 
-    /** {@return how far along its wall something goes for a mm to the right: 1 or −1} */
-    public int alongPerRight() {
-        return view == View.RIGHT || view == View.FRONT ? -1 : 1;
+    /** {@return how what stands plumb along the box or across it lies in the view} */
+    public Axes axes() {
+        return Axes.square(view == View.RIGHT || view == View.FRONT ? -1 : 1);
+    }
+
+    /** {@return how a surface lies in the view at a place (u, v)} */
+    public Axes axes(Surface surface, Point2 place) {
+        Point2 middle = at(surface.at(place, 0));
+        Point2 half = new Point2(0.5, 0);
+        Point2 ahead = at(surface.at(place.plus(half), 0));
+        Point2 behind = at(surface.at(place.minus(half), 0));
+        Point2 across = at(surface.at(place.plus(new Point2(0, 1)), 0));
+        return new Axes(ahead.minus(behind), across.minus(middle));
     }
 
     /** {@return the side of the drawing on which the rear of the box lies, in a view of a side} */

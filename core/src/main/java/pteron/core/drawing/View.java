@@ -2,6 +2,7 @@ package pteron.core.drawing;
 
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
+import pteron.core.plan.Wall;
 
 /** How the box is looked at. */
 public enum View {
@@ -42,6 +43,18 @@ public enum View {
     /** {@return what it shows} */
     public String title() {
         return title;
+    }
+
+    /** {@return the view in which a wall is looked at} */
+    public static View of(Wall wall) {
+        return switch (wall.part()) {
+            case LEFT -> LEFT;
+            case RIGHT -> RIGHT;
+            case FRONT, NOSE -> FRONT;
+            case ROOF -> ROOF;
+            case TAIL, REAR -> REAR;
+            case UNDER -> PLAN;
+        };
     }
 
     /** {@return whether one of the long sides is looked at} */

@@ -12,6 +12,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 import pteron.core.stage.Result;
 import pteron.core.stage.Stage;
 
@@ -20,7 +21,7 @@ import pteron.core.stage.Stage;
  *
  * @param floorM2 floor (m²)
  * @param wallsM2 both sides, front, nose, tail, rear, what lies over the cab, openings taken off (m²)
- * @param roofM2 roof with its overhang (m²)
+ * @param roofM2 roof with its overhang, openings taken off (m²)
  * @param windowsM2 windows (m²)
  * @param doorsM2 doors (m²)
  */
@@ -72,16 +73,18 @@ public record Areas(double floorM2, double wallsM2, double roofM2, double window
         double roofArea = (roof + over.frontMm() + over.rearMm()) * (width + 2 * over.sidesMm());
         double under = box.outline().getLast().xMm() - box.outline().getFirst().xMm();
         double floor = (under + outline.dropMm()) * width;
-        double windows = openings(plan, kind -> kind == Opening.Kind.WINDOW);
+        double windows = openings(plan, one -> one.kind() == Opening.Kind.WINDOW);
         // flaps and hatches lose as much as doors do
-        double doors = openings(plan, kind -> kind != Opening.Kind.WINDOW);
-        double walls = Math.max(0, sides - arches + strip - windows - doors);
-        return new Areas(floor / 1e6, walls / 1e6, roofArea / 1e6, windows / 1e6, doors / 1e6);
+        double doors = openings(plan, one -> one.kind() != Opening.Kind.WINDOW);
+        double above = openings(plan, one -> one.wall().part() == Wall.Part.ROOF);
+        double walls = Math.max(0, sides - arches + strip - (windows + doors - above));
+        double left = Math.max(0, roofArea - above);
+        return new Areas(floor / 1e6, walls / 1e6, left / 1e6, windows / 1e6, doors / 1e6);
     }
 
-    private static double openings(Input plan, Predicate<Opening.Kind> kind) {
+    private static double openings(Input plan, Predicate<Opening> which) {
         return plan.openings().stream()
-                .filter(opening -> kind.test(opening.kind()))
+                .filter(which)
                 .mapToDouble(opening -> opening.size().widthMm() * opening.size().heightMm())
                 .sum();
     }

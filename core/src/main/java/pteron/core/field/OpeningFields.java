@@ -2,11 +2,13 @@ package pteron.core.field;
 
 import java.util.List;
 import pteron.core.opening.OpeningStation;
+import pteron.core.placing.WallRoom;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.plan.PlanKeys;
+import pteron.core.plan.Wall;
 
 /** Fields of doors and windows. */
 final class OpeningFields {
@@ -19,21 +21,39 @@ final class OpeningFields {
             String id = opening.id();
             Fields<Opening> one =
                     fields.part(p -> p.opening(id), (p, other) -> p.withOpening(id, old -> other));
-            opening(PlanKeys.opening(id) + ".", opening.name() + ", ", one);
+            boolean across = WallRoom.isAcross(plan, opening.wall());
+            opening(PlanKeys.opening(id) + ".", opening.name() + ", ", one, words(opening, across));
         }
         return fields.numbers();
     }
 
-    private static void opening(String key, String name, Fields<Opening> opening) {
+    /** What the two places of an opening are counted from. */
+    private record Words(String along, String up) {}
+
+    private static Words words(Opening opening, boolean across) {
+        if (across) {
+            boolean level = opening.wall().part() == Wall.Part.ROOF;
+            return new Words(
+                    level ? "from the roof's front end" : "from where the piece begins",
+                    "from the left side");
+        }
+        if (opening.wall().isSide()) {
+            return new Words("from the front", "over the floor");
+        }
+        boolean floor = opening.wall().standsOnFloor();
+        return new Words("from the left side", floor ? "over the floor" : "over its lower edge");
+    }
+
+    private static void opening(String key, String name, Fields<Opening> opening, Words words) {
         opening.part(Opening::place, Opening::withPlace)
                 .mm(
                         key + "along",
-                        name + "from the front or left",
+                        name + words.along(),
                         Place::alongMm,
                         (place, v) -> new Place(v, place.sillMm()))
                 .mm(
                         key + "sill",
-                        name + "over the floor",
+                        name + words.up(),
                         Place::sillMm,
                         (place, v) -> new Place(place.alongMm(), v));
         opening.part(Opening::size, Opening::withSize)

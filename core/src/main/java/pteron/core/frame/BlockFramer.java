@@ -32,7 +32,14 @@ final class BlockFramer {
         this.own = panel.members().section();
         this.blocking = blocking.depthMm() > own.depthMm() ? own : blocking;
         this.inside = inside;
-        this.openings = openings;
+        // beside a header on a bend trimmers lean away: no block stands in that gap
+        double lean = (panel.memberRoomMm() - own.thicknessMm()) / 2;
+        this.openings =
+                lean > 0
+                        ? openings.stream()
+                                .map(one -> Polygon2.rectangle(one.bounds().grown(lean, 0)))
+                                .toList()
+                        : openings;
     }
 
     void frame(SettingOut settingOut) {

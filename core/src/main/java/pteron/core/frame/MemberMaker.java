@@ -59,9 +59,18 @@ final class MemberMaker {
 
     /** Adds a block, if it is worth cutting. */
     void addBlock(Polygon2 profile, Depth depth) {
+        addAcross(Role.BLOCK, profile, depth);
+    }
+
+    /** Adds a member of the panel's own section that runs along u, bent with its panel. */
+    void addAcross(Role role, Polygon2 profile) {
+        addAcross(role, profile, new Depth(panel.members().section(), 0));
+    }
+
+    private void addAcross(Role role, Polygon2 profile, Depth depth) {
         Optional<Bend> bend =
                 panel.surface().isBent() ? Optional.of(bend(profile, depth)) : Optional.empty();
-        add(Role.BLOCK, profile, ACROSS, bend, depth, 0);
+        add(role, profile, ACROSS, bend, depth, 0);
     }
 
     /**

@@ -19,6 +19,7 @@ final class OpeningFramer {
     private final MemberMaker maker;
     private final Taken taken;
     private final double thickness;
+    private final double lean;
     private final List<Polygon2> inside;
 
     OpeningFramer(
@@ -34,6 +35,7 @@ final class OpeningFramer {
         this.maker = maker;
         this.taken = taken;
         this.thickness = panel.members().section().thicknessMm();
+        this.lean = (panel.memberRoomMm() - thickness) / 2;
         this.inside = inside;
     }
 
@@ -60,31 +62,32 @@ final class OpeningFramer {
         double free = inside.stream().mapToDouble(profile::sharedArea).sum();
         double covered = blocked.stream().mapToDouble(profile::sharedArea).sum();
         if (free > profile.area() - SLACK_MM2 && covered < SLACK_MM2) {
-            maker.add(role, profile, MemberMaker.ACROSS);
+            maker.addAcross(role, profile);
             blocked.add(profile);
         }
     }
 
     private double leftFace(PlacedOpening one) {
         double edge = one.clear().fromU();
-        OptionalDouble standing = taken.lastFaceIn(edge - thickness, edge);
+        OptionalDouble standing = taken.lastFaceIn(edge - thickness - 2 * lean, edge);
         if (standing.isPresent()) {
             return Math.min(standing.getAsDouble(), edge);
         }
-        trimmer(edge - thickness, one);
+        trimmer(edge - thickness - lean, one);
         return edge;
     }
 
     private double rightFace(PlacedOpening one) {
         double edge = one.clear().toU();
-        OptionalDouble standing = taken.firstFaceIn(edge, edge + thickness);
+        OptionalDouble standing = taken.firstFaceIn(edge, edge + thickness + 2 * lean);
         if (standing.isPresent()) {
             return Math.max(standing.getAsDouble(), edge);
         }
-        trimmer(edge, one);
+        trimmer(edge + lean, one);
         return edge;
     }
 
+    /** Adds a trimmer; on a bend it is set back as far as its inner edge leans towards the opening. */
     private void trimmer(double from, PlacedOpening own) {
         double to = from + thickness;
         List<Polygon2> others =
@@ -97,6 +100,6 @@ final class OpeningFramer {
         UprightFramer.pieces(inside, from, thickness).stream()
                 .flatMap(piece -> piece.without(others).stream())
                 .forEach(piece -> maker.add(Role.TRIMMER, piece, MemberMaker.ALONG));
-        taken.add(from, from + thickness);
+        taken.add(from - lean, from + thickness + lean);
     }
 }

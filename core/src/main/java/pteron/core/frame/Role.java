@@ -14,6 +14,10 @@ public enum Role {
     STUD("stud"),
     /** Stud cut short over or under an opening. */
     SHORT_STUD("short stud"),
+    /** Bow cut short beside an opening. */
+    SHORT_BOW("short bow"),
+    /** Bearer cut short beside an opening. */
+    SHORT_BEARER("short bearer"),
     /** Stands beside an opening. */
     TRIMMER("trimmer"),
     /** Lies over an opening. */

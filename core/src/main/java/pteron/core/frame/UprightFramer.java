@@ -48,7 +48,7 @@ final class UprightFramer {
             for (Polygon2 piece : left) {
                 // a sliver beside an opening is no stud
                 if (piece.bounds().width() > thickness - 1) {
-                    maker.add(cut ? Role.SHORT_STUD : role(), piece, MemberMaker.ALONG);
+                    maker.add(cut ? cutShort() : role(), piece, MemberMaker.ALONG);
                 }
             }
         }
@@ -71,6 +71,14 @@ final class UprightFramer {
         }
         Polygon2 strip = Polygon2.rectangle(new Bounds2(from, from + thickness, lowest, highest));
         return inside.stream().flatMap(room -> room.shared(strip).stream()).toList();
+    }
+
+    private Role cutShort() {
+        return switch (role()) {
+            case BOW -> Role.SHORT_BOW;
+            case BEARER -> Role.SHORT_BEARER;
+            default -> Role.SHORT_STUD;
+        };
     }
 
     private Role role() {

@@ -10,6 +10,7 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.plan.Opening;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
 import pteron.core.quantity.Unit;
@@ -28,6 +29,17 @@ final class OpeningCheck {
             }
         }
         return findings;
+    }
+
+    /** {@return what is wrong with an opening in a wall that the box does not have} */
+    static Finding withoutWall(Opening opening) {
+        return new Finding(
+                "OPENING_HAS_NO_WALL",
+                Severity.STOPS,
+                Place.of(OpeningStation.OPENINGS, opening.id()),
+                Quantity.count(0),
+                Limit.atLeast(Quantity.count(1)),
+                Cure.advice("MOVE_TO_ANOTHER_WALL", Quantity.count(1)));
     }
 
     private static void inside(PlacedOpening one, List<Finding> findings) {

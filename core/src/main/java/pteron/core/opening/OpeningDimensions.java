@@ -72,15 +72,45 @@ final class OpeningDimensions {
     }
 
     /** {@return rows taken above} */
+    int above() {
+        double half = canvas.box().plan().box().widthMm() / 2;
+        for (int i = 0; i < openings.size(); i++) {
+            PlacedOpening one = openings.get(i);
+            if (one.panel().isAcross()) {
+                Bounds2 cutOut = one.cutOut();
+                Point2 begins = on(one, 0, half);
+                Point2 from = on(one, cutOut.fromU(), cutOut.toV());
+                Point2 to = on(one, cutOut.toU(), cutOut.toV());
+                canvas.dimension(key(one) + ".along", begins, from, Side.TOP, i);
+                canvas.dimension(key(one) + ".width", from, to, Side.TOP, i);
+                Point2 left = on(one, cutOut.fromU(), -half);
+                Point2 near = on(one, cutOut.fromU(), cutOut.fromV());
+                canvas.dimension(key(one) + ".sill", left, near, Side.LEFT, i);
+                canvas.dimension(key(one) + ".height", near, from, Side.LEFT, i);
+            }
+        }
+        return openings.size();
+    }
+
+    private Point2 on(PlacedOpening one, double u, double v) {
+        return canvas.at(one.panel().surface().at(new Point2(u, v), 0));
+    }
+
+    /** {@return rows taken above} */
     int end() {
         double half = canvas.box().plan().box().widthMm() / 2;
         for (int i = 0; i < openings.size(); i++) {
-            Bounds2 cutOut = openings.get(i).cutOut();
-            String key = key(openings.get(i));
-            Point2 from = canvas.at(0, cutOut.fromU(), cutOut.toV());
-            canvas.dimension(key + ".along", canvas.at(0, -half, cutOut.toV()), from, Side.TOP, i);
-            canvas.dimension(
-                    key + ".width", from, canvas.at(0, cutOut.toU(), cutOut.toV()), Side.TOP, i);
+            PlacedOpening one = openings.get(i);
+            Bounds2 cutOut = one.cutOut();
+            boolean across = one.panel().isAcross();
+            double least = across ? cutOut.fromV() : cutOut.fromU();
+            double most = across ? cutOut.toV() : cutOut.toU();
+            double high = on(one, cutOut.toU(), cutOut.toV()).v();
+            Point2 left = new Point2(canvas.at(0, -half, 0).u(), high);
+            Point2 from = new Point2(canvas.at(0, least, 0).u(), high);
+            Point2 to = new Point2(canvas.at(0, most, 0).u(), high);
+            canvas.dimension(key(one) + (across ? ".sill" : ".along"), left, from, Side.TOP, i);
+            canvas.dimension(key(one) + (across ? ".height" : ".width"), from, to, Side.TOP, i);
         }
         return openings.size();
     }

@@ -11,6 +11,10 @@ public final class OpeningLayer implements Layer {
         if (canvas.view().isSide()) {
             return new OpeningDimensions(canvas).side(selected);
         }
-        return canvas.view().isEnd() ? new OpeningDimensions(canvas).end() : 0;
+        return switch (canvas.view()) {
+            case FRONT, REAR -> new OpeningDimensions(canvas).end();
+            case ROOF -> new OpeningDimensions(canvas).above();
+            default -> 0;
+        };
     }
 }

@@ -3,12 +3,13 @@ package pteron.core.opening;
 import java.util.ArrayList;
 import java.util.List;
 import pteron.core.figure.Figure;
+import pteron.core.figure.Finding;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
-import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
@@ -51,17 +52,21 @@ public final class OpeningStage {
     public static Openings of(Input plan) {
         Shell shell = plan.shell();
         List<PlacedOpening> placed = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
         for (Opening opening : plan.openings()) {
-            shell.panel(Named.small(opening.wall()))
-                    .ifPresent(panel -> placed.add(place(opening, panel, plan.widthMm())));
+            shell.panel(opening.wall().id())
+                    .ifPresentOrElse(
+                            panel -> placed.add(place(opening, panel, plan.widthMm())),
+                            () -> findings.add(OpeningCheck.withoutWall(opening)));
         }
+        findings.addAll(OpeningCheck.findings(placed));
         List<Figure> figures = new ArrayList<>(figures(placed));
         for (Panel panel : shell.panels()) {
             if (panel.kind() != PanelKind.FLOOR) {
                 figures.add(netArea(panel, placed));
             }
         }
-        return new Openings(placed, figures, OpeningCheck.findings(placed));
+        return new Openings(placed, figures, findings);
     }
 
     private static Figure netArea(Panel panel, List<PlacedOpening> placed) {
@@ -101,11 +106,20 @@ public final class OpeningStage {
         return face.area() - holes.stream().mapToDouble(face::sharedArea).sum();
     }
 
+    /** {@return where places of openings are counted from in a panel (u, v)} */
+    public static Point2 zero(Panel panel, double widthMm) {
+        double half = widthMm / 2;
+        if (panel.isAcross()) {
+            return new Point2(0, -half);
+        }
+        return new Point2(panel.kind().isSide() ? 0 : -half, panel.frame().bounds().fromV());
+    }
+
     static PlacedOpening place(Opening opening, Panel panel, double widthMm) {
-        double left = panel.kind().isSide() ? 0 : -widthMm / 2;
+        Point2 zero = zero(panel, widthMm);
         double floor = panel.frame().bounds().fromV();
-        double fromU = left + opening.place().alongMm();
-        double fromV = floor + opening.place().sillMm();
+        double fromU = zero.u() + opening.place().alongMm();
+        double fromV = zero.v() + opening.place().sillMm();
         Bounds2 cutOut =
                 new Bounds2(
                         fromU,
@@ -114,7 +128,9 @@ public final class OpeningStage {
                         fromV + opening.size().heightMm());
         Bounds2 clear = cutOut.grown(opening.playMm());
         boolean reachesFloor =
-                clear.fromV() < floor + panel.members().section().thicknessMm() && fromV >= floor;
+                opening.wall().standsOnFloor()
+                        && clear.fromV() < floor + panel.members().section().thicknessMm()
+                        && fromV >= floor;
         double bottom = reachesFloor ? Math.max(clear.fromV(), floor) : clear.fromV();
         return new PlacedOpening(
                 opening,

@@ -4,7 +4,10 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.plan.Opening;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
+import pteron.core.shell.Skin;
 
 /**
  * An opening in the plane of its panel. Immutable.
@@ -31,10 +34,26 @@ public record PlacedOpening(
         if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
             return false;
         }
+        if (reachesPastLining(floor)) {
+            return false;
+        }
         Polygon2 needed =
                 Polygon2.rectangle(new Bounds2(clear.fromU(), clear.toU(), floor, clear.toV()));
         return panel.frame().inset(timber).stream()
                 .anyMatch(room -> room.contains(needed, SLACK_MM2));
+    }
+
+    /** {@return whether it reaches past the lining of a panel of the strip, where other panels join it} */
+    private boolean reachesPastLining(double fromV) {
+        if (panel.kind().isSide() || panel.kind() == PanelKind.FLOOR) {
+            return false;
+        }
+        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
+        double slack = Tolerance.PENCIL.lengthMm();
+        return clear.fromU() < lining.fromU() - slack
+                || clear.toU() > lining.toU() + slack
+                || clear.toV() > lining.toV() + slack
+                || (!reachesFloor && fromV < lining.fromV() - slack);
     }
 
     /** {@return middle of the opening, half way through the frame} */

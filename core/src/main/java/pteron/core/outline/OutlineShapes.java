@@ -4,6 +4,7 @@ import java.util.List;
 import pteron.core.curve.Batten;
 import pteron.core.curve.Curve;
 import pteron.core.curve.CurveSums;
+import pteron.core.drawing.Axes;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.LineKind;
@@ -79,7 +80,7 @@ final class OutlineShapes {
                             .map(this::at)
                             .toList();
             if (path.size() > 1) {
-                canvas.grip(Grip.along(PlanKeys.line(i), path, canvas.alongPerRight()));
+                canvas.grip(Grip.along(PlanKeys.line(i), path, canvas.axes()));
             }
         }
     }
@@ -99,26 +100,26 @@ final class OutlineShapes {
 
     private void handles() {
         List<OutlinePoint> points = plan.box().outline();
-        int direction = canvas.alongPerRight();
+        Axes axes = canvas.axes();
         for (int i = 0; i < points.size(); i++) {
             OutlinePoint point = points.get(i);
             List<Spot> spots = point.link().through();
             for (int k = 0; k < spots.size(); k++) {
                 Point2 spot = at(new Point2(spots.get(k).xMm(), spots.get(k).zMm()));
                 canvas.add(new Shape.Mark(spot, Shape.Mark.Kind.SPOT));
-                canvas.grip(grip(PlanKeys.spot(i, k), spot, direction));
+                canvas.grip(grip(PlanKeys.spot(i, k), spot, axes));
             }
             Point2 corner = at(new Point2(point.xMm(), point.zMm()));
             canvas.add(new Shape.Mark(corner, Shape.Mark.Kind.HANDLE));
             number(i, corner);
-            canvas.grip(grip(PlanKeys.corner(i), corner, direction));
+            canvas.grip(grip(PlanKeys.corner(i), corner, axes));
         }
     }
 
-    private static Grip grip(String key, Point2 at, int direction) {
+    private static Grip grip(String key, Point2 at, Axes axes) {
         Bounds2 area =
                 new Bounds2(
                         at.u() - REACH_MM, at.u() + REACH_MM, at.v() - REACH_MM, at.v() + REACH_MM);
-        return new Grip(key, area, direction, Grip.Kind.OUTLINE);
+        return new Grip(key, area, axes, Grip.Kind.OUTLINE);
     }
 }

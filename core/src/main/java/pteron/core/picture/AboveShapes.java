@@ -51,6 +51,7 @@ final class AboveShapes {
 
     Drawing roof(String selected) {
         new BoxShapes(canvas, layers).panels();
+        new BareShapes(canvas).strip();
         box(selected);
         return canvas.drawing();
     }

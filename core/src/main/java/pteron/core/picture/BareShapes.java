@@ -1,16 +1,21 @@
 package pteron.core.picture;
 
 import java.util.List;
+import java.util.Optional;
 import pteron.core.curve.Curve;
+import pteron.core.drawing.Axes;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
-import pteron.core.drawing.View;
 import pteron.core.frame.Frame;
+import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.outline.StripWall;
 import pteron.core.outline.WheelArchShape;
 import pteron.core.plan.Opening;
 import pteron.core.shell.PanelKind;
@@ -67,39 +72,52 @@ final class BareShapes {
                                         shape.corners().stream()
                                                 .map(c -> canvas.at(c.u(), 0, c.v()))
                                                 .toList()));
-        openings(side == PanelKind.LEFT ? Opening.Wall.LEFT : Opening.Wall.RIGHT);
+        openings(side);
     }
 
-    /** Draws the openings of front or rear. */
-    void end() {
+    /** Draws the openings of the strip that a view looks at. */
+    void strip() {
         if (canvas.box().find(Frame.class).isEmpty()) {
-            openings(canvas.view() == View.FRONT ? Opening.Wall.FRONT : Opening.Wall.REAR);
+            PanelKind.seenIn(canvas.view()).forEach(this::openings);
         }
     }
 
-    private void openings(Opening.Wall wall) {
+    private void openings(PanelKind seen) {
         canvas.box().plan().openings().stream()
-                .filter(opening -> opening.wall() == wall)
+                .filter(opening -> opening.wall().part().name().equals(seen.name()))
                 .forEach(this::opening);
     }
 
     private void opening(Opening opening) {
-        var plan = canvas.box().plan();
-        boolean onSide =
-                opening.wall() == Opening.Wall.LEFT || opening.wall() == Opening.Wall.RIGHT;
-        double from = opening.place().alongMm() - (onSide ? 0 : plan.box().widthMm() / 2);
-        double to = from + opening.size().widthMm();
-        double low = plan.makeUp().floor().structureMm() + opening.place().sillMm();
-        double high = low + opening.size().heightMm();
-        Point2 one = onSide ? canvas.at(from, 0, low) : canvas.at(0, from, low);
-        Point2 other = onSide ? canvas.at(to, 0, high) : canvas.at(0, to, high);
-        new PanelShapes(canvas)
-                .opening(
-                        opening,
-                        List.of(
-                                one,
-                                new Point2(other.u(), one.v()),
-                                other,
-                                new Point2(one.u(), other.v())));
+        var at = opening.place();
+        var size = opening.size();
+        Optional<StripWall> wall =
+                StripWall.of(canvas.box().plan(), canvas.box().get(Outline.class), opening.wall());
+        if (wall.isEmpty() && !opening.wall().isSide()) {
+            return;
+        }
+        List<Point2> corners =
+                Polygon2.rectangle(
+                                new Bounds2(
+                                        at.alongMm(),
+                                        at.alongMm() + size.widthMm(),
+                                        at.sillMm(),
+                                        at.sillMm() + size.heightMm()))
+                        .corners();
+        List<Point2> seen = corners.stream().map(corner -> canvas.at(at(wall, corner))).toList();
+        double width = 1 / size.widthMm();
+        Axes axes =
+                new Axes(
+                        seen.get(1).minus(seen.get(0)).times(width),
+                        seen.get(3).minus(seen.get(0)).times(1 / size.heightMm()));
+        if (axes.canBeMoved()) {
+            new PanelShapes(canvas).opening(opening, seen, axes);
+        }
+    }
+
+    private Point3 at(Optional<StripWall> wall, Point2 place) {
+        double floor = canvas.box().plan().makeUp().floor().structureMm();
+        return wall.map(strip -> strip.at(place))
+                .orElseGet(() -> new Point3(place.u(), 0, floor + place.v()));
     }
 }

@@ -30,7 +30,7 @@ final class EndShapes {
         new CarrierShapes(canvas).end();
         canvas.rectangle(Matter.SKIN, canvas.at(0, -half, 0), canvas.at(0, half, top));
         new BoxShapes(canvas, layers).panels();
-        new BareShapes(canvas).end();
+        new BareShapes(canvas).strip();
         canvas.line(
                 LineKind.OUTLINE,
                 canvas.at(0, -half, 0),

@@ -2,6 +2,7 @@ package pteron.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.drawing.Axes;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.Matter;
@@ -58,18 +59,23 @@ final class PanelShapes {
         return corners;
     }
 
+    /** Adds an opening as it lies in its panel; one that is seen edge on is left out. */
     void opening(PlacedOpening one) {
-        opening(one.opening(), onPanel(one.panel(), Polygon2.rectangle(one.cutOut())));
+        Axes axes = canvas.axes(one.panel().surface(), one.cutOut().middle());
+        if (axes.canBeMoved()) {
+            List<Point2> corners = onPanel(one.panel(), Polygon2.rectangle(one.cutOut()));
+            opening(one.opening(), corners, axes);
+        }
     }
 
     /** Adds an opening with its name and its grip. */
-    void opening(Opening opening, List<Point2> corners) {
+    void opening(Opening opening, List<Point2> corners, Axes axes) {
         Matter matter = opening.kind() == Opening.Kind.WINDOW ? Matter.GLASS : Matter.DOOR;
         canvas.add(new Shape.Area(corners, matter, opening.id(), 0));
         Bounds2 bounds = Polygon2.of(corners).bounds();
         canvas.add(
                 new Shape.Label(
                         bounds.middle(), opening.name(), Shape.Label.Kind.NAME, bounds.width()));
-        canvas.grip(new Grip(opening.id(), bounds, canvas.alongPerRight(), Grip.Kind.OPENING));
+        canvas.grip(new Grip(opening.id(), bounds, axes, Grip.Kind.OPENING));
     }
 }

@@ -219,7 +219,7 @@ final class SectionShapes {
                         new Grip(
                                 strip.key(),
                                 new Bounds2(0, WIDE_MM, strip.to() - GRIP_MM, strip.to() + GRIP_MM),
-                                1,
+                                canvas.axes(),
                                 Grip.Kind.LAYER));
             }
         }

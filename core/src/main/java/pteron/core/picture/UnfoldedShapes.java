@@ -15,9 +15,11 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
 import pteron.core.outline.Element;
+import pteron.core.outline.StripWall;
 import pteron.core.outline.WheelArchShape;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 
 /**
  * Draws the box unfolded: the strip over front, roof and rear laid out flat from left to right, the right side
@@ -161,9 +163,9 @@ final class UnfoldedShapes {
                     .forEach(point -> edge.add(fold.flat(point, side, half)));
             canvas.line(LineKind.OUTLINE, edge);
         }
-        Opening.Wall wall = side > 0 ? Opening.Wall.RIGHT : Opening.Wall.LEFT;
+        Wall wall = side > 0 ? Wall.RIGHT : Wall.LEFT;
         plan.openings().stream()
-                .filter(opening -> opening.wall() == wall)
+                .filter(opening -> opening.wall().equals(wall))
                 .forEach(opening -> sideOpening(opening, fold, side));
     }
 
@@ -195,28 +197,33 @@ final class UnfoldedShapes {
                         opening.size().widthMm()));
     }
 
-    /** Openings of front and rear, on the first and last piece of the strip. */
     private void stripOpenings(List<Element> elements) {
-        double whole = along(elements, elements.size());
         for (Opening opening : plan.openings()) {
-            boolean front = opening.wall() == Opening.Wall.FRONT;
-            if (!front && opening.wall() != Opening.Wall.REAR) {
-                continue;
-            }
-            double low = plan.makeUp().floor().structureMm() + opening.place().sillMm();
-            double high = low + opening.size().heightMm();
-            double left = opening.place().alongMm() - half;
-            double right = left + opening.size().widthMm();
-            double from = front ? low : whole - high;
-            double to = front ? high : whole - low;
-            opening(
-                    opening,
-                    List.of(
-                            new Point2(from, right),
-                            new Point2(to, right),
-                            new Point2(to, left),
-                            new Point2(from, left)));
+            StripWall.of(plan, model.outline(), opening.wall())
+                    .ifPresent(
+                            wall ->
+                                    stripOpening(
+                                            opening,
+                                            wall,
+                                            along(elements, wall.element().index())));
         }
+    }
+
+    private void stripOpening(Opening opening, StripWall wall, double startMm) {
+        Point2 low = new Point2(opening.place().alongMm(), opening.place().sillMm());
+        Point2 size = new Point2(opening.size().widthMm(), opening.size().heightMm());
+        Point2 high = low.plus(size);
+        double from = startMm + wall.alongOutline(low);
+        double to = startMm + wall.alongOutline(high);
+        double left = wall.rightMm(low);
+        double right = wall.rightMm(high);
+        opening(
+                opening,
+                List.of(
+                        new Point2(Math.min(from, to), right),
+                        new Point2(Math.max(from, to), right),
+                        new Point2(Math.max(from, to), left),
+                        new Point2(Math.min(from, to), left)));
     }
 
     private void floor(List<Element> elements) {

@@ -1,14 +1,16 @@
 package pteron.core.placing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import pteron.core.geometry.Bounds2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
-import pteron.core.plan.Opening.Wall;
+import pteron.core.plan.Wall;
 
 /** Doors, windows and hatches added, taken away, doubled and moved. Pure functions. */
 public final class OpeningEdits {
@@ -44,7 +46,7 @@ public final class OpeningEdits {
 
     /** {@return the plan with a unit at a place, moved no farther than it takes to lie inside the wall} */
     public static BoxPlan added(BoxPlan plan, ShelfUnit unit, Wall wall, Place place) {
-        boolean door = unit.kind() == Opening.Kind.DOOR;
+        boolean door = standsOnFloor(unit, wall);
         Place wanted = new Place(place.alongMm(), door ? 0 : place.sillMm());
         Place at = WallRoom.of(plan, wall).inside(unit.size(), wanted, door).orElse(wanted);
         return with(plan, opening(plan, unit, wall, at));
@@ -59,15 +61,33 @@ public final class OpeningEdits {
         WallRoom room = WallRoom.of(plan, wall);
         Bounds2 all = room.shape().bounds();
         double middle = all.middle().u() - unit.size().widthMm() / 2;
-        Place wanted = new Place(Math.rint(middle), unit.sillMm());
-        boolean door = unit.kind() == Opening.Kind.DOOR;
+        boolean door = standsOnFloor(unit, wall);
+        double sill = unit.home() == ShelfUnit.Home.ROOF ? centred(all, unit) : unit.sillMm();
+        Place wanted = new Place(Math.rint(middle), sill);
         return room.free(unit.size(), wanted, door, on(plan, wall))
                 .or(() -> room.inside(unit.size(), wanted, door))
                 .orElse(wanted);
     }
 
+    private static boolean standsOnFloor(ShelfUnit unit, Wall wall) {
+        return unit.kind() == Opening.Kind.DOOR && wall.standsOnFloor();
+    }
+
+    private static double centred(Bounds2 room, ShelfUnit unit) {
+        return Math.rint(room.middle().v() - unit.size().heightMm() / 2);
+    }
+
+    /** {@return the longest piece of the roof, empty if the box has none} */
+    public static Optional<Wall> longestRoof(BoxPlan plan) {
+        return WallRoom.walls(plan).stream()
+                .filter(wall -> wall.part() == Wall.Part.ROOF)
+                .max(
+                        Comparator.comparingDouble(
+                                wall -> WallRoom.of(plan, wall).shape().bounds().width()));
+    }
+
     private static List<Opening> on(BoxPlan plan, Wall wall) {
-        return plan.openings().stream().filter(one -> one.wall() == wall).toList();
+        return plan.openings().stream().filter(one -> one.wall().equals(wall)).toList();
     }
 
     private static Opening opening(BoxPlan plan, ShelfUnit unit, Wall wall, Place place) {
@@ -106,7 +126,7 @@ public final class OpeningEdits {
     private static BoxPlan duplicated(BoxPlan plan, Opening old, Wall wall) {
         Place beside =
                 new Place(old.place().alongMm() + old.size().widthMm(), old.place().sillMm());
-        boolean door = old.kind() == Opening.Kind.DOOR;
+        boolean door = old.standsOnFloor();
         Place at =
                 WallRoom.of(plan, wall)
                         .free(old.size(), beside, door, on(plan, wall))
@@ -142,13 +162,14 @@ public final class OpeningEdits {
                 });
     }
 
-    /** {@return the wall that lies across the box} */
+    /** {@return the wall that lies across the box; the same one for what faces up or down or slopes} */
     public static Wall opposite(Wall wall) {
-        return switch (wall) {
+        return switch (wall.part()) {
             case LEFT -> Wall.RIGHT;
             case RIGHT -> Wall.LEFT;
             case FRONT -> Wall.REAR;
             case REAR -> Wall.FRONT;
+            default -> wall;
         };
     }
 
@@ -157,9 +178,27 @@ public final class OpeningEdits {
         BoxPlan doubled = plan;
         for (String id : ids) {
             Opening old = plan.opening(id);
-            doubled = copied(doubled, old, opposite(old.wall()), old.place());
+            Wall other = opposite(old.wall());
+            doubled =
+                    other.equals(old.wall())
+                            ? acrossWithin(doubled, old)
+                            : copied(doubled, old, other, old.place());
         }
         return doubled;
+    }
+
+    /** The same once more in one wall, as far from the right side as the first is from the left. */
+    private static BoxPlan acrossWithin(BoxPlan plan, Opening old) {
+        Bounds2 wall = WallRoom.of(plan, old.wall()).shape().bounds();
+        boolean across = WallRoom.isAcross(plan, old.wall());
+        Place at = old.place();
+        double along = at.alongMm();
+        double sill = at.sillMm();
+        Place to =
+                across
+                        ? new Place(along, wall.fromV() + wall.toV() - sill - old.size().heightMm())
+                        : new Place(wall.fromU() + wall.toU() - along - old.size().widthMm(), sill);
+        return copied(plan, old, old.wall(), to);
     }
 
     /** {@return the plan with some openings in another wall, at the nearest place where there is room} */
@@ -167,8 +206,8 @@ public final class OpeningEdits {
         BoxPlan moved = plan;
         for (String id : ids) {
             Opening old = moved.opening(id);
-            if (old.wall() != wall) {
-                boolean door = old.kind() == Opening.Kind.DOOR;
+            if (!old.wall().equals(wall)) {
+                boolean door = old.withWall(wall).standsOnFloor();
                 WallRoom room = WallRoom.of(moved, wall);
                 Place at =
                         room.free(old.size(), old.place(), door, on(moved, wall))

@@ -11,6 +11,7 @@ import pteron.core.plan.Opening;
  * @param size of the cut-out
  * @param sillMm usual height of its lower edge over the floor (mm)
  * @param massKg of the unit (kg)
+ * @param home where it is usually put
  */
 public record ShelfUnit(
         String key,
@@ -18,4 +19,14 @@ public record ShelfUnit(
         Opening.Kind kind,
         Opening.Size size,
         double sillMm,
-        double massKg) {}
+        double massKg,
+        Home home) {
+
+    /** Where a unit is usually put. */
+    public enum Home {
+        /** Into an upright wall. */
+        WALL,
+        /** Into the roof. */
+        ROOF
+    }
+}

@@ -2,11 +2,12 @@ package pteron.core.placing;
 
 import java.util.List;
 import java.util.Optional;
+import pteron.core.placing.ShelfUnit.Home;
 import pteron.core.plan.Opening.Kind;
 import pteron.core.plan.Opening.Size;
 
 /**
- * Generic units to put into walls. Cut-outs and masses are usual for their kind (common practice); the unit in
+ * Generic units to put into walls and roofs. Cut-outs and masses are usual for their kind (common practice); the unit in
  * hand is measured before the wall is cut.
  */
 public final class UnitShelf {
@@ -38,7 +39,13 @@ public final class UnitShelf {
                             9),
                     unit("locker-flap", "Locker flap", Kind.BAGGAGE_DOOR, 350, 300, 100, 3),
                     unit("fridge-grille", "Fridge grille", Kind.HATCH, 450, 180, 150, 0.8),
-                    unit("escape-hatch", "Escape hatch", Kind.HATCH, 600, 500, 900, 9));
+                    unit("escape-hatch", "Escape hatch", Kind.HATCH, 600, 500, 900, 9),
+                    above("small-roof-vent", "Small roof vent", Kind.HATCH, 280, 280, 1.6),
+                    above("roof-vent", "Roof vent", Kind.HATCH, 400, 400, 3.5),
+                    above("roof-fan", "Roof vent with fan", Kind.HATCH, 360, 360, 6.5),
+                    above("roof-light", "Roof light", Kind.WINDOW, 500, 500, 7),
+                    above("long-roof-light", "Long roof light", Kind.WINDOW, 700, 500, 11),
+                    above("roof-hatch", "Roof hatch", Kind.HATCH, 600, 600, 12));
 
     private UnitShelf() {}
 
@@ -50,7 +57,13 @@ public final class UnitShelf {
             double heightMm,
             double sillMm,
             double massKg) {
-        return new ShelfUnit(key, name, kind, new Size(widthMm, heightMm), sillMm, massKg);
+        Size size = new Size(widthMm, heightMm);
+        return new ShelfUnit(key, name, kind, size, sillMm, massKg, Home.WALL);
+    }
+
+    private static ShelfUnit above(
+            String key, String name, Kind kind, double alongMm, double acrossMm, double massKg) {
+        return new ShelfUnit(key, name, kind, new Size(alongMm, acrossMm), 0, massKg, Home.ROOF);
     }
 
     /** {@return the unit with that key, empty if there is none} */

@@ -1,23 +1,30 @@
 package pteron.core.placing;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.opening.OpeningStage;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
+import pteron.core.outline.StripWall;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
-import pteron.core.plan.Opening.Wall;
-import pteron.core.quantity.Named;
+import pteron.core.plan.Wall;
+import pteron.core.shell.Panel;
 import pteron.core.shell.Shell;
 import pteron.core.shell.ShellStage;
+import pteron.core.shell.Skin;
 
 /**
  * The shape of a wall, along it and over the floor, and where an opening still fits. Immutable.
@@ -35,35 +42,80 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
     /** Area of a cut-out that may reach over by rounding (mm²). */
     private static final double SLACK_MM2 = 1;
 
+    /** A wall that the box does not have: nothing fits into it. */
+    private static final Polygon2 NOWHERE = Polygon2.rectangle(new Bounds2(0, 1, 0, 1));
+
     /** {@return a wall of a plan: where it is framed its frame, else the outline's} */
     public static WallRoom of(BoxPlan plan, Wall wall) {
         Outline outline = OutlineStage.of(plan.box());
         double timber = plan.makeUp().walls().members().section().thicknessMm();
         double edge = timber + UnitShelf.PLAY_MM;
         double above = 2 * timber + UnitShelf.PLAY_MM;
-        boolean flat = outline.usable() && outline.elements().size() > 2;
-        return framed(plan, outline, wall, flat)
+        return shell(plan, outline)
+                .flatMap(shell -> shell.panel(wall.id()))
+                .map(panel -> framed(plan, wall, panel))
                 .orElseGet(() -> new WallRoom(wall, bare(plan, outline, wall), edge, above));
     }
 
-    private static Optional<WallRoom> framed(
-            BoxPlan plan, Outline outline, Wall wall, boolean flat) {
-        if (!flat) {
-            return Optional.empty();
+    /** {@return the walls that a plan's box has, the sides first} */
+    public static List<Wall> walls(BoxPlan plan) {
+        Outline outline = OutlineStage.of(plan.box());
+        List<String> framed =
+                shell(plan, outline).stream()
+                        .flatMap(shell -> shell.panels().stream())
+                        .map(Panel::id)
+                        .toList();
+        return framed.isEmpty()
+                ? bare(outline)
+                : framed.stream().flatMap(id -> Wall.of(id).stream()).toList();
+    }
+
+    private static List<Wall> bare(Outline outline) {
+        List<Wall> walls = new ArrayList<>(List.of(Wall.LEFT, Wall.RIGHT));
+        Map<Wall.Part, Integer> count = new EnumMap<>(Wall.Part.class);
+        for (Element element : outline.elements()) {
+            Wall.Part part = Wall.Part.valueOf(element.kind().name());
+            walls.add(new Wall(part, count.merge(part, 1, Integer::sum)));
         }
-        Shell shell = ShellStage.of(ShellStage.Input.of(plan, outline));
-        return shell.panel(Named.small(wall))
-                .map(
-                        panel -> {
-                            Bounds2 all = panel.frame().bounds();
-                            double left = panel.kind().isSide() ? 0 : plan.box().widthMm() / 2;
-                            double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
-                            Polygon2 shape = moved(panel.frame(), left, -all.fromV());
-                            double timber = panel.members().section().thicknessMm();
-                            double play = UnitShelf.PLAY_MM;
-                            return new WallRoom(
-                                    wall, shape, timber + play + corner, 2 * timber + play);
-                        });
+        return walls;
+    }
+
+    /** {@return whether places of a wall are counted along the box and across it, as in a roof} */
+    public static boolean isAcross(BoxPlan plan, Wall wall) {
+        return StripWall.of(plan, OutlineStage.of(plan.box()), wall)
+                .map(StripWall::isAcross)
+                .orElse(false);
+    }
+
+    private static Optional<Shell> shell(BoxPlan plan, Outline outline) {
+        boolean flat = outline.usable() && outline.elements().size() > 2;
+        return flat
+                ? Optional.of(ShellStage.of(ShellStage.Input.of(plan, outline)))
+                : Optional.empty();
+    }
+
+    private static WallRoom framed(BoxPlan plan, Wall wall, Panel panel) {
+        Point2 zero = OpeningStage.zero(panel, plan.box().widthMm());
+        double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
+        double timber = panel.members().section().thicknessMm();
+        double play = UnitShelf.PLAY_MM;
+        double edge = timber + play + corner;
+        double above = 2 * timber + play;
+        Polygon2 room = panel.kind().isSide() ? panel.frame() : lined(panel, edge, above);
+        return new WallRoom(wall, moved(room, -zero.u(), -zero.v()), edge, above);
+    }
+
+    /** The frame where an opening, its timber round it, does not reach past the lining: there other walls join. */
+    private static Polygon2 lined(Panel panel, double edge, double above) {
+        Bounds2 frame = panel.frame().bounds();
+        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
+        double play = UnitShelf.PLAY_MM;
+        return Polygon2.rectangle(
+                new Bounds2(
+                        Math.max(frame.fromU(), lining.fromU() - edge + play),
+                        Math.min(frame.toU(), lining.toU() + edge - play),
+                        Math.max(frame.fromV(), lining.fromV() - above + play),
+                        Math.min(frame.toV(), lining.toV() + above - play)));
     }
 
     private static Polygon2 moved(Polygon2 shape, double alongMm, double upMm) {
@@ -73,18 +125,13 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
 
     private static Polygon2 bare(BoxPlan plan, Outline outline, Wall wall) {
         double floor = plan.makeUp().floor().structureMm();
-        boolean side = wall == Wall.LEFT || wall == Wall.RIGHT;
-        return side
-                ? moved(outline.shape().polygon(), 0, -floor)
-                : Polygon2.rectangle(end(plan, outline, wall, floor));
-    }
-
-    /** The straight part of the front or rear between floor and roof. */
-    private static Bounds2 end(BoxPlan plan, Outline outline, Wall wall, double floor) {
-        List<Point2> corners = outline.points();
-        double top = wall == Wall.FRONT ? corners.get(1).v() : corners.get(corners.size() - 2).v();
-        double high = Math.max(floor + 1, Math.min(top, outline.heightMm()));
-        return new Bounds2(0, plan.box().widthMm(), 0, high - floor);
+        return StripWall.of(plan, outline, wall)
+                .map(strip -> Polygon2.rectangle(strip.room()))
+                .orElseGet(
+                        () ->
+                                wall.isSide()
+                                        ? moved(outline.shape().polygon(), 0, -floor)
+                                        : NOWHERE);
     }
 
     /** {@return the nearest place to a wanted one at which an opening lies inside the wall's edges} */

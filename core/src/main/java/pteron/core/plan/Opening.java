@@ -3,12 +3,12 @@ package pteron.core.plan;
 import pteron.core.quantity.Require;
 
 /**
- * A door, window or hatch in one of the four walls. Immutable.
+ * A door, window or hatch in a wall, the roof or another piece of the box. Immutable.
  *
  * @param id short name that stays, each once in a plan
  * @param name what the builder calls it
  * @param kind door, window, baggage door or hatch
- * @param wall which wall
+ * @param wall which wall or other piece of the box
  * @param place where the cut-out lies
  * @param size how large the cut-out is
  * @param playMm gap between the frame's timber and the unit on each side (mm)
@@ -49,24 +49,14 @@ public record Opening(
         HATCH
     }
 
-    /** The four walls that may have openings. */
-    public enum Wall {
-        /** Left when looking ahead. */
-        LEFT,
-        /** Right when looking ahead. */
-        RIGHT,
-        /** Towards the coupler. */
-        FRONT,
-        /** Away from the coupler. */
-        REAR
-    }
-
     /**
-     * Lower front corner of the cut-out; in the front and rear walls, its lower left corner when
-     * looking ahead.
+     * Lower front corner of the cut-out; in walls across the box, its lower left corner when looking ahead; in the
+     * roof, over a cab and on bends the left one of its corners where the piece begins.
      *
-     * @param alongMm from the box's front face, or from its left side (mm)
-     * @param sillMm above the floor's top, along the wall (mm)
+     * @param alongMm from the box's front face, or from its left side; in a roof and on a bend along it from where
+     *     it begins: the front, the wall under it, its lower end (mm)
+     * @param sillMm above the floor's top or, where the wall does not stand on it, its lower edge, along the wall; in
+     *     a roof and on a bend from the left side of the box (mm)
      */
     public record Place(double alongMm, double sillMm) {
         /** Checks the ranges. */
@@ -88,6 +78,11 @@ public record Opening(
             Require.within("cut-out width", widthMm, PlanLimits.OPENING_SIZE);
             Require.within("cut-out height", heightMm, PlanLimits.OPENING_SIZE);
         }
+    }
+
+    /** {@return whether it is a door in a wall that stands on the floor} */
+    public boolean standsOnFloor() {
+        return kind == Kind.DOOR && wall.standsOnFloor();
     }
 
     /** {@return this opening under another name} */

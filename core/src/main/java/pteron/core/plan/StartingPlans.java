@@ -9,7 +9,6 @@ import pteron.core.buildup.Section;
 import pteron.core.plan.Opening.Kind;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
-import pteron.core.plan.Opening.Wall;
 import pteron.core.quantity.UnitSystem;
 
 /** Plans to begin from: a tandem-axle flatbed with a plain box, to be changed into one's own. */

@@ -2,6 +2,7 @@ package pteron.core.strength;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import pteron.core.buildup.Framed;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -20,6 +21,11 @@ final class RoofCheck {
     /** One person for maintenance (N): EN 1991-1-1 table 6.10, category H. */
     static final double PERSON_N = 1000;
 
+    /** Share of the width that a bow must be long to rest on both walls. */
+    private static final double ACROSS = 0.9;
+
+    private static final Set<Role> BOWS = Set.of(Role.BOW, Role.END_BOW, Role.TRIMMER);
+
     private RoofCheck() {}
 
     /** {@return a check of every bow under its weight and a person, and lifted by the wind} */
@@ -28,11 +34,10 @@ final class RoofCheck {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
-                double carried = panel.widestBayMm();
                 Bounds2 roof = panel.panel().frame().bounds();
                 for (Member member : panel.members()) {
-                    if (member.role() == Role.BOW || member.role() == Role.END_BOW) {
-                        Bow bow = new Bow(plan, member, carried, library);
+                    if (reachesAcross(panel, member)) {
+                        Bow bow = new Bow(plan, member, carried(panel, member), library);
                         checks.add(bow.trodden());
                         double at = member.bounds().middle().u();
                         double fromEnd = Math.min(at - roof.fromU(), roof.toU() - at);
@@ -42,6 +47,31 @@ final class RoofCheck {
             }
         }
         return checks;
+    }
+
+    /** {@return whether a member reaches from wall to wall, as a trimmer between two openings does not} */
+    private static boolean reachesAcross(PanelFrame panel, Member member) {
+        double across = panel.panel().frame().bounds().height();
+        return BOWS.contains(member.role()) && member.lengthMm() > ACROSS * across;
+    }
+
+    /**
+     * {@return width of roof that a bow carries (mm): the widest bay, or half the way between the bows on both
+     * sides of it that reach from wall to wall, where that is more, as beside an opening}
+     */
+    static double carried(PanelFrame panel, Member bow) {
+        double own = bow.bounds().middle().u();
+        double before = panel.panel().frame().bounds().fromU();
+        double after = panel.panel().frame().bounds().toU();
+        for (Member other : panel.members()) {
+            double at = other.bounds().middle().u();
+            if (reachesAcross(panel, other) && at < own) {
+                before = Math.max(before, at);
+            } else if (reachesAcross(panel, other) && at > own) {
+                after = Math.min(after, at);
+            }
+        }
+        return Math.max(panel.widestBayMm(), (after - before) / 2);
     }
 
     /** A bow and the width of roof that it carries (mm). */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -35,6 +34,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.StartingVehicles;
+import pteron.core.plan.Wall;
 import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.PanelKind;
@@ -212,10 +212,10 @@ class BalanceByHandTest {
     /** A plain box 4.3 m by 2.05 m by 2.16 m by its areas: every part's mass and place by hand. */
     @Test
     void byAreas_aSquareBoxByHand() {
-        Opening right = opening(Opening.Wall.RIGHT, 1000, 700);
-        Opening front = opening(Opening.Wall.FRONT, 500, 700);
-        Opening rear = opening(Opening.Wall.REAR, 900, 700);
-        Opening left = opening(Opening.Wall.LEFT, 2000, 700);
+        Opening right = opening(Wall.RIGHT, 1000, 700);
+        Opening front = opening(Wall.FRONT, 500, 700);
+        Opening rear = opening(Wall.REAR, 900, 700);
+        Opening left = opening(Wall.LEFT, 2000, 700);
         BoxPlan plan = TRAILER.withOpenings(List.of(right, front, rear, left));
         BoxModel model = BoxModel.of(plan, LIBRARY);
         Map<String, Part> parts =
@@ -247,10 +247,10 @@ class BalanceByHandTest {
         assertPart(parts.get("REAR, cut out"), -0.6 * 0.4 * 12, 4300, 175, z);
     }
 
-    private static Opening opening(Opening.Wall wall, double along, double sill) {
+    private static Opening opening(Wall wall, double along, double sill) {
         return new Opening(
-                wall.name().toLowerCase(Locale.ROOT),
-                wall.name(),
+                wall.id(),
+                wall.part().name(),
                 Opening.Kind.WINDOW,
                 wall,
                 new Opening.Place(along, sill),

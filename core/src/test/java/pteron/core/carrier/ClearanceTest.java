@@ -24,6 +24,7 @@ import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.StartingVehicles;
+import pteron.core.plan.Wall;
 import pteron.core.vehicle.Flatbed;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.RunningGear.Weighed;
@@ -180,7 +181,7 @@ class ClearanceTest {
                         "pass",
                         "Pass",
                         Opening.Kind.WINDOW,
-                        Opening.Wall.FRONT,
+                        Wall.FRONT,
                         place,
                         new Opening.Size(1230, 380),
                         5,

@@ -16,15 +16,23 @@ import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.opening.Openings;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.placing.ShelfUnit;
+import pteron.core.placing.UnitShelf;
+import pteron.core.placing.WallRoom;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Opening;
+import pteron.core.plan.Opening.Place;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Wall;
 import pteron.core.shell.Skin;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
@@ -55,10 +63,30 @@ class SetOutShapesTest {
         BoxPlan plan = StartingPlans.of(start).withOpenings(List.of());
         Box box = plan.box().withOutline(points).withWidth(width);
         MakeUp makeUp = plan.makeUp();
-        return plan.withBox(box)
-                .withMakeUp(
-                        makeUp.withWalls(framed(random, makeUp.walls()))
-                                .withRoof(framed(random, makeUp.roof())));
+        return withUnits(
+                random,
+                plan.withBox(box)
+                        .withMakeUp(
+                                makeUp.withWalls(framed(random, makeUp.walls()))
+                                        .withRoof(framed(random, makeUp.roof()))));
+    }
+
+    /** Up to three units of the shelf, in any pieces of the box where they find room. */
+    private static BoxPlan withUnits(Random random, BoxPlan bare) {
+        BoxPlan plan = bare;
+        List<Wall> walls = WallRoom.walls(plan);
+        for (int i = random.nextInt(4); i > 0; i--) {
+            ShelfUnit unit = UnitShelf.UNITS.get(random.nextInt(UnitShelf.UNITS.size()));
+            Wall wall = walls.get(random.nextInt(walls.size()));
+            boolean door = unit.kind() == Opening.Kind.DOOR && wall.standsOnFloor();
+            Place wanted = new Place(between(random, 0, 3000), between(random, 50, 1500));
+            boolean room =
+                    WallRoom.of(plan, wall)
+                            .free(unit.size(), wanted, door, plan.openings())
+                            .isPresent();
+            plan = room ? OpeningEdits.added(plan, unit, wall) : plan;
+        }
+        return plan;
     }
 
     private static Framed framed(Random random, Framed framed) {
@@ -77,6 +105,7 @@ class SetOutShapesTest {
         int setOut = 0;
         int curved = 0;
         int stepped = 0;
+        int pierced = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -91,17 +120,19 @@ class SetOutShapesTest {
             Outline outline = model.get(Outline.class);
             curved += outline.elements().stream().allMatch(one -> one.isStraight()) ? 0 : 1;
             stepped += outline.elements().stream().anyMatch(SetOutShapesTest::facesDown) ? 1 : 0;
+            pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
             if (i % 4 == 0) {
                 noneOverlap(plan, model.get(Frame.class).members());
                 sheetsCover(model);
             }
         }
         System.out.printf(
-                "%d boxes: %d set out, %d with curves, %d over a cab%n",
-                BOXES, setOut, curved, stepped);
+                "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls%n",
+                BOXES, setOut, curved, stepped, pierced);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
+        assertThat(pierced).isGreaterThan(BOXES / 5);
     }
 
     private static boolean facesDown(Element element) {
@@ -130,6 +161,11 @@ class SetOutShapesTest {
                 .panels()
                 .forEach(
                         frame -> {
+                            double holes =
+                                    model.get(Openings.class).in(frame.panel()).stream()
+                                            .mapToDouble(
+                                                    one -> Polygon2.rectangle(one.cutOut()).area())
+                                            .sum();
                             for (Skin skin : frame.panel().skins()) {
                                 double covered =
                                         skins.pieces().stream()
@@ -144,7 +180,7 @@ class SetOutShapesTest {
                                                 .sum();
                                 assertThat(covered)
                                         .as("%s %s", frame.panel().id(), skin.face())
-                                        .isCloseTo(skin.area().area(), within(1.0));
+                                        .isCloseTo(skin.area().area() - holes, within(1.0));
                             }
                         });
     }

@@ -72,7 +72,7 @@ class TakenOverTest {
         Opening first = PLAN.openings().getFirst();
         BoxModel after = model.after(PLAN.withOpening(first.id(), TakenOverTest::slid));
         List<PanelFrame> old = model.get(Frame.class).panels();
-        String wall = first.wall().name().toLowerCase(java.util.Locale.ROOT);
+        String wall = first.wall().id();
         for (PanelFrame panel : after.get(Frame.class).panels()) {
             assertThat(old.stream().anyMatch(one -> one == panel))
                     .as(panel.panel().id())

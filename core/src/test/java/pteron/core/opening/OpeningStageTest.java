@@ -13,8 +13,8 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
-import pteron.core.plan.Opening.Wall;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Wall;
 import pteron.core.shell.ShellStage;
 
 class OpeningStageTest {

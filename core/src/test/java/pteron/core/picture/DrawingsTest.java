@@ -15,15 +15,16 @@ import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.frame.FrameStation;
+import pteron.core.geometry.Point2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Route;
 import pteron.core.opening.OpeningStation;
 import pteron.core.outline.OutlineStation;
-import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.SamplePlans;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Wall;
 import pteron.core.sealing.SealingStation;
 import pteron.core.skin.SkinStation;
 import pteron.core.station.Station;
@@ -76,11 +77,10 @@ class DrawingsTest {
 
     @Test
     void right_isMirrored_gripsGoTheOtherWay() {
-        var plan =
-                StartingPlans.square().withOpening("window-b", o -> o.withWall(Opening.Wall.RIGHT));
+        var plan = StartingPlans.square().withOpening("window-b", o -> o.withWall(Wall.RIGHT));
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
         Grip grip = Drawings.of(model, View.RIGHT, OpeningStation.OPENINGS, "").grips().getFirst();
-        assertThat(grip.alongPerRight()).isEqualTo(-1);
+        assertThat(grip.axes().moved(new Point2(10, 3))).isEqualTo(new Point2(-10, 3));
         assertThat(grip.area().toU()).isCloseTo(-1480, within(1e-6));
     }
 

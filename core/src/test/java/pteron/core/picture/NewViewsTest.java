@@ -202,13 +202,7 @@ class NewViewsTest {
                 model(plan.withMakeUp(makeUp.withFloor(makeUp.floor().withOnBearers(false))));
         assertThat(bare.built()).isEmpty();
         for (Opening opening : bare.plan().openings()) {
-            View view =
-                    switch (opening.wall()) {
-                        case LEFT -> View.LEFT;
-                        case RIGHT -> View.RIGHT;
-                        case FRONT -> View.FRONT;
-                        case REAR -> View.REAR;
-                    };
+            View view = View.of(opening.wall());
             Grip grip =
                     Drawings.of(bare, view, OpeningStation.OPENINGS, "").grips().stream()
                             .filter(g -> g.part().equals(opening.id()))

@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
@@ -204,10 +205,24 @@ public final class PlanArbitraries {
                                         new Section(38, 38)));
     }
 
+    /** Mostly upright walls; a third of the rest are pieces that many boxes do not have. */
+    private static Arbitrary<Wall> walls() {
+        return Arbitraries.frequencyOf(
+                Tuple.of(4, Arbitraries.of(Wall.LEFT, Wall.RIGHT, Wall.FRONT, Wall.REAR)),
+                Tuple.of(2, Arbitraries.just(Wall.ROOF)),
+                Tuple.of(
+                        1,
+                        Combinators.combine(
+                                        Arbitraries.of(Wall.Part.class)
+                                                .filter(part -> !new Wall(part, 1).isSide()),
+                                        Arbitraries.integers().between(1, 3))
+                                .as(Wall::new)));
+    }
+
     private static Arbitrary<Opening> openings() {
         return Combinators.combine(
                         Arbitraries.of(Opening.Kind.class),
-                        Arbitraries.of(Opening.Wall.class),
+                        walls(),
                         mm(0, 5000),
                         mm(200, 1500),
                         mm(300, 1200),

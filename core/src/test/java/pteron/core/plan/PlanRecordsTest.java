@@ -120,8 +120,8 @@ class PlanRecordsTest {
     void changes_keepTheRest() {
         assertThat(PLAN.withUnits(UnitSystem.INCHES).withUnits(UnitSystem.METRIC)).isEqualTo(PLAN);
         assertThat(PLAN.withName("x").withName(PLAN.name())).isEqualTo(PLAN);
-        BoxPlan moved = PLAN.withOpening("door", o -> o.withWall(Opening.Wall.RIGHT));
-        assertThat(moved.opening("door").wall()).isEqualTo(Opening.Wall.RIGHT);
+        BoxPlan moved = PLAN.withOpening("door", o -> o.withWall(Wall.RIGHT));
+        assertThat(moved.opening("door").wall()).isEqualTo(Wall.RIGHT);
         assertThat(moved.opening("window-b")).isEqualTo(PLAN.opening("window-b"));
         assertThat(PLAN.withOpening("nobody", o -> o.withPlay(1))).isEqualTo(PLAN);
     }

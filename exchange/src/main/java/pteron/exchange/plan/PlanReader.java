@@ -13,6 +13,7 @@ import pteron.core.plan.RoadLimits;
 import pteron.core.plan.Saw;
 import pteron.core.plan.ServiceClass;
 import pteron.core.plan.Supplies;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require.Range;
 import pteron.core.quantity.UnitSystem;
@@ -24,7 +25,7 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     private static final Range VERSIONS = new Range(1, 1_000_000, "");
 
@@ -102,7 +103,7 @@ final class PlanReader {
                 at.text("id"),
                 at.text("name"),
                 at.choice("kind", Opening.Kind.values()),
-                at.choice("wall", Opening.Wall.values()),
+                wall(at),
                 new Opening.Place(
                         at.number("alongMm", PlanLimits.OPENING_PLACE),
                         at.number("sillMm", PlanLimits.OPENING_SILL)),
@@ -111,6 +112,18 @@ final class PlanReader {
                         at.number("heightMm", PlanLimits.OPENING_SIZE)),
                 at.number("playMm", PlanLimits.OPENING_PLAY),
                 at.number("massKg", PlanLimits.OPENING_MASS));
+    }
+
+    /** Before version 5 openings lay in upright walls only. */
+    private static Wall wall(JsonCursor at) throws PlanFormatException {
+        String name = at.text("wall");
+        return Wall.of(name)
+                .orElseThrow(
+                        () ->
+                                new PlanFormatException(
+                                        at.path("wall"),
+                                        "is “%s” and must be one of %s; the second roof is roof-2"
+                                                .formatted(name, String.join(", ", Wall.names()))));
     }
 
     /** Before version 3 all wood was taken as covered. */

@@ -47,7 +47,7 @@ final class PlanWriter {
         node.put("id", opening.id());
         node.put("name", opening.name());
         node.put("kind", lower(opening.kind()));
-        node.put("wall", lower(opening.wall()));
+        node.put("wall", opening.wall().id());
         put(node, "alongMm", opening.place().alongMm());
         put(node, "sillMm", opening.place().sillMm());
         put(node, "widthMm", opening.size().widthMm());

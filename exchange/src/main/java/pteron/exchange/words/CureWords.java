@@ -6,8 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pteron.core.figure.Cure;
+import pteron.core.placing.WallRoom;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.station.StationWords;
@@ -53,19 +55,36 @@ public final class CureWords {
             return cure.amount().text(plan.units());
         }
         List<Double> by = cure.press().orElseThrow().numbers();
-        boolean side =
-                opening.get().wall() == Opening.Wall.LEFT
-                        || opening.get().wall() == Opening.Wall.RIGHT;
+        Ways names = Ways.of(plan, opening.get().wall());
         List<String> ways = new ArrayList<>();
         if (by.get(0) != 0) {
-            String back = side ? " to the rear" : " to the right";
-            String ahead = side ? " to the front" : " to the left";
-            ways.add(length(by.get(0), plan) + (by.get(0) > 0 ? back : ahead));
+            ways.add(length(by.get(0), plan) + (by.get(0) > 0 ? names.along : names.back));
         }
         if (by.get(1) != 0) {
-            ways.add(length(by.get(1), plan) + (by.get(1) > 0 ? " up" : " down"));
+            ways.add(length(by.get(1), plan) + (by.get(1) > 0 ? names.up : names.down));
         }
         return String.join(" and ", ways);
+    }
+
+    /** What a builder calls the ways in which an opening can go in its wall. */
+    private record Ways(String along, String back, String up, String down) {
+        static Ways of(BoxPlan plan, Wall wall) {
+            String rear = " to the rear";
+            String front = " to the front";
+            String right = " to the right";
+            String left = " to the left";
+            if (wall.isSide()) {
+                return new Ways(rear, front, " up", " down");
+            }
+            if (!WallRoom.isAcross(plan, wall)) {
+                return new Ways(right, left, " up", " down");
+            }
+            return switch (wall.part()) {
+                case ROOF -> new Ways(rear, front, right, left);
+                case UNDER -> new Ways(front, rear, right, left);
+                default -> new Ways(" up", " down", right, left);
+            };
+        }
     }
 
     private static String length(double mm, BoxPlan plan) {
