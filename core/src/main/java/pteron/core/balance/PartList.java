@@ -103,18 +103,14 @@ public final class PartList {
     private void foam(MakeUp makeUp, PanelFrame frame, Openings openings) {
         Panel panel = frame.panel();
         Layer layer = panel.filling();
-        if (panel.kind() == PanelKind.FLOOR) {
-            Polygon2 whole = panel.frame();
-            double thickness = layer.thicknessMm();
-            double mass = whole.area() * thickness * density(layer.material()) / 1e9;
-            double middle = panel.fillingFromMm() + thickness / 2;
-            Point3 at = panel.surface().at(whole.centroid(), middle);
-            add("floor core", Group.FOAM, mass, at, density(layer.material()));
+        if (!panel.isFilledBetweenMembers()) {
+            core(panel);
             return;
         }
         Framed framed = framed(makeUp, panel);
         Bays bays = frame.bays(holes(panel, openings));
-        double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + framed.overFrameMm());
+        double over = panel.kind() == PanelKind.FLOOR ? 0 : framed.overFrameMm();
+        double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + over);
         double gap = gapInBay(framed);
         double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
         double deep = panel.fillingFromMm() + thickness / 2;
@@ -127,6 +123,18 @@ public final class PartList {
                         ? panel.surface().centre(panel.frame(), deep)
                         : panel.surface().at(bays.middle(), deep);
         add(name, Group.FOAM, mass, at, filled);
+    }
+
+    /** A core over bearers, in whole boards. */
+    private void core(Panel panel) {
+        Layer layer = panel.filling();
+        double density = density(layer.material());
+        double middle = panel.fillingFromMm() + layer.thicknessMm() / 2;
+        for (Polygon2 room : panel.rooms()) {
+            double mass = room.area() * layer.thicknessMm() * density / 1e9;
+            Point3 at = panel.surface().at(room.centroid(), middle);
+            add(panel.id() + " core", Group.FOAM, mass, at, density);
+        }
     }
 
     /** {@return volume of members shallower than the panel, blocks above all, that stands in its foam (mm³)} */
@@ -160,16 +168,19 @@ public final class PartList {
     /** Layers that no sheet stands for: further ones of walls and roof, the finish of the floor. */
     private void layers(MakeUp makeUp, PanelFrame frame, Openings openings) {
         Panel panel = frame.panel();
-        double area = panel.frame().area();
+        double area = panel.rooms().stream().mapToDouble(Polygon2::area).sum();
         double cut =
                 holes(panel, openings).stream()
                         .mapToDouble(hole -> hole.sharedArea(panel.frame()))
                         .sum();
         Point3 inner = panel.surface().centre(panel.frame(), panel.depthMm());
         if (panel.kind() == PanelKind.FLOOR) {
-            double top = makeUp.floor().structureMm();
+            double top = makeUp.floor().structureMm() - makeUp.floor().frameFromMm();
             Point3 onTop = panel.surface().at(panel.frame().centroid(), top);
             makeUp.floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
+            return;
+        }
+        if (panel.kind() == PanelKind.WHEEL_BOX) {
             return;
         }
         Framed framed = framed(makeUp, panel);

@@ -21,7 +21,6 @@ import pteron.core.quantity.Quantity;
 import pteron.core.school.School;
 import pteron.core.school.SideBySide;
 import pteron.core.sealing.Sealing;
-import pteron.core.shell.Shell;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
@@ -71,10 +70,8 @@ public final class WeightStage {
                                                 given.get(Openings.class),
                                                 given.get(Skins.class),
                                                 sealing));
-        boolean broken =
-                given.find(Shell.class).map(shell -> !shell.findings().isEmpty()).orElse(false);
         Optional<ByArea> areas =
-                built.isPresent() || broken
+                built.isPresent()
                         ? Optional.empty()
                         : given.find(Areas.class).map(found -> byArea(given, found));
         return new Input(given.plan().makeUp(), given.library(), built, areas);

@@ -10,7 +10,7 @@ import java.util.List;
  * @param bottomFace lower face
  * @param bearers run along the box over the carrier's cross-members
  * @param finish what lies on the top face, lowest first; may be nothing
- * @param onBearers whether the sandwich lies on bearers, not on the cross-members themselves
+ * @param school how its timber and its sandwich lie to each other
  */
 public record Floor(
         Layer topFace,
@@ -18,8 +18,21 @@ public record Floor(
         Layer bottomFace,
         Members bearers,
         List<Layer> finish,
-        boolean onBearers)
+        School school)
         implements BuildUp {
+
+    /** How timber and sandwich lie to each other. */
+    public enum School {
+        /** The sandwich lies on bearers that run over the cross-members. */
+        ON_BEARERS,
+        /** Joists lie between the faces, foam between the joists. */
+        BETWEEN_JOISTS,
+        /** The sandwich lies straight on the cross-members, bars only at its edges and under its seams. */
+        ON_CROSS_MEMBERS
+    }
+
+    /** A spacing that no sheet is wider than: bars lie under seams alone (mm). */
+    private static final double BARS_UNDER_SEAMS_MM = 1300;
 
     /** Copies the layers. */
     public Floor {
@@ -28,47 +41,77 @@ public record Floor(
 
     /** A bare floor on bearers. */
     public Floor(Layer topFace, Layer core, Layer bottomFace, Members bearers) {
-        this(topFace, core, bottomFace, bearers, List.of(), true);
+        this(topFace, core, bottomFace, bearers, List.of(), School.ON_BEARERS);
     }
 
     /** {@return this floor with another top face} */
     public Floor withTopFace(Layer other) {
-        return new Floor(other, core, bottomFace, bearers, finish, onBearers);
+        return new Floor(other, core, bottomFace, bearers, finish, school);
     }
 
     /** {@return this floor with another core} */
     public Floor withCore(Layer other) {
-        return new Floor(topFace, other, bottomFace, bearers, finish, onBearers);
+        return new Floor(topFace, other, bottomFace, bearers, finish, school);
     }
 
     /** {@return this floor with another bottom face} */
     public Floor withBottomFace(Layer other) {
-        return new Floor(topFace, core, other, bearers, finish, onBearers);
+        return new Floor(topFace, core, other, bearers, finish, school);
     }
 
     /** {@return this floor on other bearers} */
     public Floor withBearers(Members other) {
-        return new Floor(topFace, core, bottomFace, other, finish, onBearers);
+        return new Floor(topFace, core, bottomFace, other, finish, school);
     }
 
     /** {@return this floor with other layers on it} */
     public Floor withFinish(List<Layer> other) {
-        return new Floor(topFace, core, bottomFace, bearers, other, onBearers);
+        return new Floor(topFace, core, bottomFace, bearers, other, school);
     }
 
-    /** {@return this floor with or without bearers} */
-    public Floor withOnBearers(boolean other) {
+    /** {@return this floor of another school} */
+    public Floor withSchool(School other) {
         return new Floor(topFace, core, bottomFace, bearers, finish, other);
     }
 
-    /** {@return thickness of the sandwich (mm)} */
-    public double sandwichMm() {
-        return topFace.thicknessMm() + core.thicknessMm() + bottomFace.thicknessMm();
+    /** {@return whether the sandwich lies on bearers} */
+    public boolean onBearers() {
+        return school == School.ON_BEARERS;
     }
 
-    /** {@return depth of the bearers, 0 without any (mm)} */
+    /** {@return thickness of the sandwich, joists counted where they lie in it (mm)} */
+    public double sandwichMm() {
+        return topFace.thicknessMm() + betweenFacesMm() + bottomFace.thicknessMm();
+    }
+
+    /** {@return how far apart its faces lie (mm): its core's thickness, or the depth of joists between them, which are
+     * packed up where the core is thicker} */
+    public double betweenFacesMm() {
+        return school == School.BETWEEN_JOISTS
+                ? Math.max(bearers.section().depthMm(), core.thicknessMm())
+                : core.thicknessMm();
+    }
+
+    /** {@return members of its frame: bearers, joists, or bars as deep as the core} */
+    public Members members() {
+        return school == School.ON_CROSS_MEMBERS
+                ? bearers.withSection(bearers.section().withDepth(barMm()))
+                        .withSpacing(BARS_UNDER_SEAMS_MM)
+                : bearers;
+    }
+
+    private double barMm() {
+        return Math.max(core.thicknessMm(), BuildUpLimits.SECTION_DEPTH.least());
+    }
+
+    /** {@return underside of its frame above the deck (mm)} */
+    public double frameFromMm() {
+        return onBearers() ? 0 : bottomFace.thicknessMm();
+    }
+
+    /** {@return depth of bearers under the sandwich, 0 without any (mm)} */
     public double bearersMm() {
-        return onBearers ? bearers.section().depthMm() : 0;
+        return onBearers() ? bearers.section().depthMm() : 0;
     }
 
     /** {@return height of the sandwich's top above the deck (mm)} */

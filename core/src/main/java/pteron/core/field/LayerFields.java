@@ -21,8 +21,6 @@ import pteron.core.plan.MakeUp;
 final class LayerFields {
 
     private static final String FIRST_GLUE = "first that suits";
-    private static final String BEARERS = "bearers";
-    private static final String CROSS_MEMBERS = "cross-members";
 
     private final MaterialLibrary library;
     private final Fields<MakeUp> makeUp;
@@ -43,11 +41,11 @@ final class LayerFields {
     private void floor(Floor now) {
         Fields<Floor> floor = makeUp.part(MakeUp::floor, MakeUp::withFloor);
         floor.choice(
-                "floor.on-bearers",
-                "Floor lies on",
-                List.of(BEARERS, CROSS_MEMBERS),
-                f -> f.onBearers() ? BEARERS : CROSS_MEMBERS,
-                (f, id) -> f.withOnBearers(id.equals(BEARERS)));
+                "floor.school",
+                "Floor is built as",
+                Choices.of(Floor.School.values()),
+                f -> Choices.id(f.school()),
+                (f, id) -> f.withSchool(Choices.value(Floor.School.values(), id)));
         layers(
                 "floor.finish",
                 "Floor, finish",

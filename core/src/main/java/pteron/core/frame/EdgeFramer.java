@@ -9,6 +9,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Line2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
@@ -38,7 +39,7 @@ final class EdgeFramer {
 
     /** {@return the room left inside plates and posts} */
     List<Polygon2> frame(List<PlacedOpening> openings) {
-        List<Polygon2> inside = List.of(panel.frame());
+        List<Polygon2> inside = panel.rooms();
         if (!panel.isAcross()) {
             inside = bottomPlate(inside, openings);
             inside = topPlates(inside);
@@ -47,10 +48,42 @@ final class EdgeFramer {
         return post(inside, panel.rim().size() - 1);
     }
 
+    /** A plate on every level piece of the lower edge, a header over a wheel, a post where the edge steps. */
     private List<Polygon2> bottomPlate(List<Polygon2> inside, List<PlacedOpening> openings) {
-        Bounds2 frame = panel.frame().bounds();
-        Bounds2 plate =
-                new Bounds2(frame.fromU(), frame.toU(), frame.fromV(), frame.fromV() + thickness);
+        List<Polygon2> rooms = inside;
+        List<Segment2> edge = panel.lowerEdge();
+        for (Segment2 piece : edge) {
+            if (Panel.isLevel(piece)) {
+                double low = piece.from().v();
+                Bounds2 plate = new Bounds2(piece.from().u(), piece.to().u(), low, low + thickness);
+                rooms = bottomPlate(rooms, plate, openings);
+            }
+        }
+        for (Segment2 piece : edge) {
+            if (!Panel.isLevel(piece)) {
+                rooms = stepPost(rooms, piece);
+            }
+        }
+        return rooms;
+    }
+
+    /** On the side of the step where the wall reaches farther down a post stands, from its plate to the top. */
+    private List<Polygon2> stepPost(List<Polygon2> inside, Segment2 step) {
+        double at = step.from().u();
+        boolean behind = step.to().v() < step.from().v();
+        double from = behind ? at : at - thickness;
+        Bounds2 all = panel.frame().bounds();
+        Polygon2 strip =
+                Polygon2.rectangle(new Bounds2(from, from + thickness, all.fromV(), all.toV()));
+        inside.stream()
+                .flatMap(room -> room.shared(strip).stream())
+                .forEach(post -> maker.add(Role.TRIMMER, post, MemberMaker.ALONG));
+        taken.add(from, from + thickness);
+        return inside.stream().flatMap(room -> room.without(strip).stream()).toList();
+    }
+
+    private List<Polygon2> bottomPlate(
+            List<Polygon2> inside, Bounds2 plate, List<PlacedOpening> openings) {
         List<Polygon2> doors =
                 openings.stream()
                         .filter(one -> one.reachesFloor() && cutsPlate(one, plate))
@@ -171,12 +204,15 @@ final class EdgeFramer {
                                 outer.at(reach),
                                 inner.at(reach),
                                 inner.at(-reach)));
-        Optional<Polygon2> post = piece(inside, strip, edge);
-        if (post.isEmpty() || lacksRoom(post.get())) {
+        List<Polygon2> posts =
+                panel.notches().isEmpty()
+                        ? piece(inside, strip, edge).stream().toList()
+                        : inside.stream().flatMap(room -> room.shared(strip).stream()).toList();
+        if (posts.isEmpty() || lacksRoom(posts.getFirst())) {
             return inside;
         }
-        addPost(post.get(), edge);
-        return inside.stream().flatMap(room -> room.without(post.get()).stream()).toList();
+        posts.forEach(post -> addPost(post, edge));
+        return inside.stream().flatMap(room -> room.without(posts).stream()).toList();
     }
 
     /** {@return whether a bend is too short for a member at each of its ends} */

@@ -116,7 +116,10 @@ public final class FrameStage {
         List<Polygon2> inside = new EdgeFramer(panel, maker, taken).frame(openings);
         UprightFramer uprights = new UprightFramer(panel, maker, taken);
         liningEdges(panel).forEach(from -> uprights.backing(from, inside));
-        List<Polygon2> blocked = new OpeningFramer(panel, openings, maker, taken, inside).frame();
+        List<Polygon2> blocked =
+                new OpeningFramer(
+                                panel, OpeningFramer.Gap.of(panel, openings), maker, taken, inside)
+                        .frame();
         uprights.frame(settingOut.middles(), inside, blocked);
         new BlockFramer(panel, maker, input.blocking, inside, blocked).frame(settingOut);
         return new PanelFrame(panel, settingOut, maker.members());

@@ -15,16 +15,42 @@ final class OpeningFramer {
     /** Area of a header or sill that may lack room by rounding (mm²). */
     private static final double SLACK_MM2 = 0.5;
 
-    private final List<PlacedOpening> openings;
+    private final List<Gap> openings;
     private final MemberMaker maker;
     private final Taken taken;
     private final double thickness;
     private final double lean;
     private final List<Polygon2> inside;
 
+    /**
+     * Room between members that nothing runs through.
+     *
+     * @param clear the room (u, v)
+     * @param reachesFloor whether nothing lies under it
+     */
+    record Gap(Bounds2 clear, boolean reachesFloor) {
+
+        /** {@return the openings of a panel, and the room that wheels take at its edges} */
+        static List<Gap> of(Panel panel, List<PlacedOpening> openings) {
+            List<Gap> gaps = new ArrayList<>();
+            openings.forEach(one -> gaps.add(new Gap(one.clear(), one.reachesFloor())));
+            double timber = panel.members().section().thicknessMm();
+            Bounds2 all = panel.frame().bounds();
+            for (Bounds2 notch : panel.notches()) {
+                // the edge member, cut there, stands beside the notch
+                double from = Math.max(notch.fromU(), all.fromU() + timber);
+                double to = Math.min(notch.toU(), all.toU() - timber);
+                if (to - from > MemberMaker.SHORTEST_MM) {
+                    gaps.add(new Gap(new Bounds2(from, to, notch.fromV(), notch.toV()), false));
+                }
+            }
+            return gaps;
+        }
+    }
+
     OpeningFramer(
             Panel panel,
-            List<PlacedOpening> openings,
+            List<Gap> openings,
             MemberMaker maker,
             Taken taken,
             List<Polygon2> inside) {
@@ -42,7 +68,7 @@ final class OpeningFramer {
     /** {@return what no stud may run into: each opening with its header and sill} */
     List<Polygon2> frame() {
         List<Polygon2> blocked = new ArrayList<>();
-        for (PlacedOpening one : openings) {
+        for (Gap one : openings) {
             double left = leftFace(one);
             double right = rightFace(one);
             Bounds2 clear = one.clear();
@@ -67,7 +93,7 @@ final class OpeningFramer {
         }
     }
 
-    private double leftFace(PlacedOpening one) {
+    private double leftFace(Gap one) {
         double edge = one.clear().fromU();
         OptionalDouble standing = taken.lastFaceIn(edge - thickness - 2 * lean, edge);
         if (standing.isPresent()) {
@@ -77,7 +103,7 @@ final class OpeningFramer {
         return edge;
     }
 
-    private double rightFace(PlacedOpening one) {
+    private double rightFace(Gap one) {
         double edge = one.clear().toU();
         OptionalDouble standing = taken.firstFaceIn(edge, edge + thickness + 2 * lean);
         if (standing.isPresent()) {
@@ -88,7 +114,7 @@ final class OpeningFramer {
     }
 
     /** Adds a trimmer; on a bend it is set back as far as its inner edge leans towards the opening. */
-    private void trimmer(double from, PlacedOpening own) {
+    private void trimmer(double from, Gap own) {
         double to = from + thickness;
         List<Polygon2> others =
                 openings.stream()

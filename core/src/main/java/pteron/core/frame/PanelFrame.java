@@ -52,6 +52,7 @@ public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> member
             panel.frame().shared(opening).forEach(hole -> holes.addAll(hole.without(covered)));
         }
         taken.addAll(holes);
+        panel.notches().forEach(notch -> taken.add(Polygon2.rectangle(notch)));
         Polygon2 frame = panel.frame();
         double area = frame.area();
         Point2 moment = frame.centroid().times(area);

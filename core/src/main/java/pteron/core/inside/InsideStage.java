@@ -66,7 +66,7 @@ public final class InsideStage {
         if (!drop.exists()) {
             return List.of(Polygon2.rectangle(new Bounds2(front, all.toU(), all.fromV(), floorMm)));
         }
-        double step = drop.fromMm() + floorMm;
+        double step = drop.fromMm() + plan.makeUp().walls().thicknessMm();
         return List.of(
                 Polygon2.rectangle(new Bounds2(front, step, all.fromV(), floorMm)),
                 Polygon2.rectangle(

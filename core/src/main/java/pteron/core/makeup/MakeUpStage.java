@@ -108,7 +108,11 @@ public final class MakeUpStage {
                 new ArrayList<>(List.of(floor.topFace(), floor.core(), floor.bottomFace()));
         onFloor.addAll(floor.finish());
         return List.of(
-                thickness("floor", floor.heightMm(), floor.bearersMm(), onFloor),
+                thickness(
+                        "floor",
+                        floor.heightMm(),
+                        floor.bearersMm() + floor.betweenFacesMm() - floor.core().thicknessMm(),
+                        onFloor),
                 thickness("walls", makeUp.walls()),
                 thickness("roof", makeUp.roof()),
                 mass("floor", onFloor, library),

@@ -157,7 +157,7 @@ public record BoxModel(
 
     /** {@return whether no frame is set out and the box is weighed by its areas} */
     public boolean isWeighedByAreas() {
-        return made().isPresent() && built().isEmpty() && shell().findings().isEmpty();
+        return made().isPresent() && built().isEmpty();
     }
 
     /** {@return all members, none while nothing can be built} */

@@ -10,10 +10,10 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
-import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
@@ -27,14 +27,13 @@ public final class OpeningStage {
      * What the openings read.
      *
      * @param openings doors and windows as planned
-     * @param widthMm outside width of the box (mm)
      * @param shell its panels, usable
      */
-    public record Input(List<Opening> openings, double widthMm, Shell shell) {
+    public record Input(List<Opening> openings, Shell shell) {
 
         /** {@return what they read of a plan} */
         public static Input of(BoxPlan plan, Shell shell) {
-            return new Input(plan.openings(), plan.box().widthMm(), shell);
+            return new Input(plan.openings(), shell);
         }
     }
 
@@ -56,13 +55,13 @@ public final class OpeningStage {
         for (Opening opening : plan.openings()) {
             shell.panel(opening.wall().id())
                     .ifPresentOrElse(
-                            panel -> placed.add(place(opening, panel, plan.widthMm())),
+                            panel -> placed.add(place(opening, panel)),
                             () -> findings.add(OpeningCheck.withoutWall(opening)));
         }
         findings.addAll(OpeningCheck.findings(placed));
         List<Figure> figures = new ArrayList<>(figures(placed));
         for (Panel panel : shell.panels()) {
-            if (panel.kind() != PanelKind.FLOOR) {
+            if (Wall.of(panel.id()).isPresent()) {
                 figures.add(netArea(panel, placed));
             }
         }
@@ -106,18 +105,8 @@ public final class OpeningStage {
         return face.area() - holes.stream().mapToDouble(face::sharedArea).sum();
     }
 
-    /** {@return where places of openings are counted from in a panel (u, v)} */
-    public static Point2 zero(Panel panel, double widthMm) {
-        double half = widthMm / 2;
-        if (panel.isAcross()) {
-            return new Point2(0, -half);
-        }
-        return new Point2(panel.kind().isSide() ? 0 : -half, panel.frame().bounds().fromV());
-    }
-
-    static PlacedOpening place(Opening opening, Panel panel, double widthMm) {
-        Point2 zero = zero(panel, widthMm);
-        double floor = panel.frame().bounds().fromV();
+    static PlacedOpening place(Opening opening, Panel panel) {
+        Point2 zero = panel.zero();
         double fromU = zero.u() + opening.place().alongMm();
         double fromV = zero.v() + opening.place().sillMm();
         Bounds2 cutOut =
@@ -127,6 +116,7 @@ public final class OpeningStage {
                         fromV,
                         fromV + opening.size().heightMm());
         Bounds2 clear = cutOut.grown(opening.playMm());
+        double floor = panel.lowestMm(clear.fromU(), clear.toU());
         boolean reachesFloor =
                 opening.wall().standsOnFloor()
                         && clear.fromV() < floor + panel.members().section().thicknessMm()

@@ -29,8 +29,8 @@ public record PlacedOpening(
         double timber = panel.members().section().thicknessMm();
         Bounds2 wall = panel.frame().bounds();
         double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
-        double floor =
-                reachesFloor ? Math.max(clear.fromV(), wall.fromV() + timber) : clear.fromV();
+        double lowest = panel.lowestMm(clear.fromU(), clear.toU());
+        double floor = reachesFloor ? Math.max(clear.fromV(), lowest + timber) : clear.fromV();
         if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
             return false;
         }

@@ -102,7 +102,8 @@ public final class PanelStage {
                 .flatMap(frame -> frame.panels().stream())
                 .filter(frame -> frame.panel().kind() == PanelKind.FLOOR)
                 .mapToDouble(PanelFrame::widestBayMm)
-                .findFirst();
+                .filter(bay -> bay > 0)
+                .max();
     }
 
     /** {@return how hard the panels work} */
@@ -131,12 +132,13 @@ public final class PanelStage {
                 SandwichPanel.of(
                                 "floor", floor.topFace(), floor.core(), floor.bottomFace(), library)
                         .in(plan.loads().serviceClass());
+        boolean onTimber = floor.school() != Floor.School.ON_CROSS_MEMBERS;
         double span =
-                floor.onBearers()
+                onTimber
                         ? plan.widestBayMm().orElse(floor.bearers().spacingMm())
                         : widestGap(carrier, outline);
         double support =
-                floor.onBearers()
+                onTimber
                         ? floor.bearers().section().thicknessMm()
                         : carrier.vehicle().steel().crossMember().flangeMm();
         span("floor", span, spanWords(floor));
@@ -160,7 +162,7 @@ public final class PanelStage {
     }
 
     private String spanWords(Floor floor) {
-        if (!floor.onBearers()) {
+        if (floor.school() == Floor.School.ON_CROSS_MEMBERS) {
             return "widest gap between cross-members";
         }
         return plan.widestBayMm().isPresent()

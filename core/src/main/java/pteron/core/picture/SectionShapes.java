@@ -126,7 +126,16 @@ final class SectionShapes {
             strips.add(new Strip("floor.bearers.depth", "Bearers", 0, depth));
         }
         layer("floor.bottomFace.thickness", floor.bottomFace());
+        double from = top;
         layer("floor.core.thickness", floor.core());
+        if (floor.school() == Floor.School.BETWEEN_JOISTS) {
+            double between = floor.betweenFacesMm();
+            double air = between - floor.core().thicknessMm();
+            if (air > Tolerance.TOUCH.lengthMm()) {
+                strip("", "Still air", air, Matter.AIR);
+            }
+            member(floor.bearers(), from, between);
+        }
         layer("floor.topFace.thickness", floor.topFace());
         for (int i = 0; i < floor.finish().size(); i++) {
             layer("floor.finish." + i + ".thickness", floor.finish().get(i));

@@ -9,7 +9,6 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
-import pteron.core.opening.OpeningStage;
 import pteron.core.plan.Wall;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -40,8 +39,7 @@ public final class WallPlaces {
             if (wall.isPresent() && PanelKind.seenIn(view).contains(panel.kind())) {
                 Optional<Point2> place = on(canvas, panel, at);
                 if (place.isPresent()) {
-                    Point2 zero = OpeningStage.zero(panel, model.plan().box().widthMm());
-                    return Optional.of(new Found(wall.get(), place.get().minus(zero)));
+                    return Optional.of(new Found(wall.get(), place.get().minus(panel.zero())));
                 }
             }
         }

@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.opening.OpeningStage;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
@@ -95,7 +94,7 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
     }
 
     private static WallRoom framed(BoxPlan plan, Wall wall, Panel panel) {
-        Point2 zero = OpeningStage.zero(panel, plan.box().widthMm());
+        Point2 zero = panel.zero();
         double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
         double timber = panel.members().section().thicknessMm();
         double play = UnitShelf.PLAY_MM;
@@ -161,7 +160,7 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
     /** The wanted sill, else lower or higher ones. */
     private DoubleStream sills(Size size, boolean onFloor, Place wanted) {
         if (onFloor) {
-            return DoubleStream.of(0);
+            return DoubleStream.of(0, Math.min(0, shape.bounds().fromV())).distinct();
         }
         double most = shape.bounds().toV() - aboveMm - size.heightMm();
         DoubleStream others =
@@ -186,7 +185,18 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
                                 place.alongMm() + size.widthMm() + edgeMm,
                                 low,
                                 place.sillMm() + size.heightMm() + aboveMm));
-        return shape.contains(needed, SLACK_MM2);
+        return shape.contains(needed, SLACK_MM2) && !(onFloor && hangs(size, place));
+    }
+
+    /** {@return whether a door would hang over a dropped part of the floor} */
+    private boolean hangs(Size size, Place place) {
+        Bounds2 below =
+                new Bounds2(
+                        place.alongMm(),
+                        place.alongMm() + size.widthMm(),
+                        place.sillMm() - STEP_MM,
+                        place.sillMm());
+        return shape.sharedArea(Polygon2.rectangle(below)) > SLACK_MM2;
     }
 
     private boolean apart(Size size, Place place, Opening other) {

@@ -71,7 +71,7 @@ public record BuildUpSums(
         floor.finish().forEach(layer -> parts.add(layer(layer, 1, library)));
         List.of(floor.topFace(), floor.core(), floor.bottomFace())
                 .forEach(layer -> parts.add(layer(layer, 1, library)));
-        if (floor.onBearers()) {
+        if (floor.school() != Floor.School.ON_CROSS_MEMBERS) {
             parts.add(members(floor.bearers(), floor.bearers().spacingMm(), library));
         }
         return new BuildUpSums(

@@ -62,13 +62,24 @@ public final class Schools {
     private static List<Alternative> floors() {
         Members bearers = new Members(new Section(38, 38), 406, "spf");
         return List.of(
-                floor("Sandwich ¼ + ¾ + ¼ in", 6.4, 19, 6.4, bearers, true),
-                floor("Sandwich on cross-members", 9, 40, 6.5, bearers, false),
-                floor("Heavy sandwich", 12, 50, 9, bearers, false));
+                floor("Sandwich ¼ + ¾ + ¼ in", 6.4, 19, 6.4, bearers, Floor.School.ON_BEARERS),
+                floor(
+                        "Sandwich on cross-members",
+                        9,
+                        40,
+                        6.5,
+                        bearers,
+                        Floor.School.ON_CROSS_MEMBERS),
+                floor("Heavy sandwich", 12, 50, 9, bearers, Floor.School.ON_CROSS_MEMBERS));
     }
 
     private static Alternative floor(
-            String name, double top, double core, double bottom, Members bearers, boolean on) {
+            String name,
+            double top,
+            double core,
+            double bottom,
+            Members bearers,
+            Floor.School school) {
         return new Alternative(
                 name,
                 Alternative.Part.FLOOR,
@@ -77,6 +88,6 @@ public final class Schools {
                                 new Layer("xps", core),
                                 new Layer("spruce-ply", bottom),
                                 bearers)
-                        .withOnBearers(on));
+                        .withSchool(school));
     }
 }

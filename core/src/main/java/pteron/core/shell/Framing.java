@@ -5,7 +5,6 @@ import pteron.core.buildup.Framed.Scheme;
 import pteron.core.material.Material.Kind;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.outline.Outline;
-import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxPlan;
 
 /** Which boxes have their frame set out. */
@@ -13,13 +12,9 @@ final class Framing {
 
     private Framing() {}
 
-    /** {@return whether it is made up of panels with timber members, nothing cut out of its sides} */
+    /** {@return whether floor, walls and roof have timber members} */
     static boolean isSetOut(BoxPlan plan, Outline outline, MaterialLibrary library) {
-        BoxDetails details = plan.box().details();
-        boolean plain = !details.dropFloor().exists() && details.wheelArches().isEmpty();
-        return plain
-                && outline.elements().size() > 2
-                && plan.makeUp().floor().onBearers()
+        return outline.elements().size() > 2
                 && isTimber(plan.makeUp().floor().bearers().timber(), library)
                 && isStuds(plan.makeUp().walls(), library)
                 && isStuds(plan.makeUp().roof(), library);

@@ -23,7 +23,11 @@ public enum PanelKind {
     /** Wall away from the coupler. */
     REAR,
     /** Floor of a bed over the cab, facing down. */
-    UNDER;
+    UNDER,
+    /** Upright board between a floor and its dropped part, facing ahead. */
+    RISER,
+    /** Board of a box over a wheel. */
+    WHEEL_BOX;
 
     /** {@return whether it is one of the two side walls} */
     public boolean isSide() {
@@ -47,7 +51,7 @@ public enum PanelKind {
             case RIGHT -> EnumSet.of(RIGHT);
             case FRONT -> EnumSet.of(FRONT, NOSE);
             case REAR -> EnumSet.of(REAR, TAIL);
-            case PLAN -> EnumSet.of(FLOOR, UNDER);
+            case PLAN -> EnumSet.of(FLOOR, UNDER, WHEEL_BOX);
             case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
             case UNFOLDED, SOLID, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
         };

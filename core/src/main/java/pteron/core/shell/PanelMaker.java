@@ -1,6 +1,7 @@
 package pteron.core.shell;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -33,17 +34,18 @@ final class PanelMaker {
     private final Overhang overhang;
     private final List<Band> bands;
     private final SideLines sides;
+    private final Underside underside;
     private final double halfWidth;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(
-            double widthMm, MakeUp makeUp, Overhang overhang, List<Band> bands, SideLines sides) {
-        this.makeUp = makeUp;
-        this.overhang = overhang;
+    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
+        this.makeUp = plan.makeUp();
+        this.overhang = plan.details().overhang();
         this.bands = bands;
         this.sides = sides;
-        this.halfWidth = widthMm / 2;
+        this.underside = sides.underside();
+        this.halfWidth = plan.widthMm() / 2;
         this.walls = makeUp.walls();
     }
 
@@ -57,31 +59,102 @@ final class PanelMaker {
         return halfFrame() - walls.toLiningMm();
     }
 
-    Panel floor() {
-        Floor floor = makeUp.floor();
-        double front = Math.max(skinFace(0, 0), skinFace(0, floor.structureMm()));
+    /** {@return the floor, and its dropped part behind it} */
+    List<Panel> floors() {
+        double top = makeUp.floor().structureMm();
+        double front = Math.max(skinFace(0, 0), skinFace(0, top));
         int last = bands.size() - 1;
-        double rear = Math.min(skinFace(last, 0), skinFace(last, floor.structureMm()));
-        Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
-        double core = floor.bearersMm() + floor.bottomFace().thicknessMm();
-        return new Panel(
-                "floor",
-                PanelKind.FLOOR,
-                new FlatSurface(new Point3(0, 0, 0), RIGHT, BACK, UP),
-                chain(area),
-                Rips.NONE,
-                floor.bearers(),
-                floor.core(),
-                core,
-                faces(floor, Polygon2.rectangle(area)));
+        double drop = underside.dropMm();
+        double rear = Math.min(skinFace(last, -drop), skinFace(last, top - drop));
+        if (!underside.drop().exists()) {
+            return List.of(floor(front, rear, 0));
+        }
+        double step = underside.riserInMm();
+        return List.of(floor(front, step, 0), floor(step, rear, -drop));
     }
 
-    private static List<Skin> faces(Floor floor, Polygon2 area) {
-        double bearers = floor.bearersMm();
-        double top = bearers + floor.bottomFace().thicknessMm() + floor.core().thicknessMm();
+    private Panel floor(double front, double rear, double underMm) {
+        Floor floor = makeUp.floor();
+        Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
+        List<Bounds2> notches = notches(area);
+        List<RimEdge> rim = chain(area);
+        double lies = floor.bearersMm();
+        double between = floor.onBearers() ? lies + floor.bottomFace().thicknessMm() : 0;
+        return new Panel(
+                id(PanelKind.FLOOR),
+                PanelKind.FLOOR,
+                new FlatSurface(new Point3(0, 0, underMm + floor.frameFromMm()), RIGHT, BACK, UP),
+                rim,
+                List.of(),
+                notches,
+                new Point2(area.fromU(), area.fromV()),
+                Rips.NONE,
+                floor.members(),
+                floor.core(),
+                between,
+                faces(floor, cut(Polygon2.rectangle(area), notches), between));
+    }
+
+    /** What wheels take out of a floor: to the back of the board that closes their room. */
+    private List<Bounds2> notches(Bounds2 floor) {
+        List<Bounds2> notches = new ArrayList<>();
+        for (WheelRoom wheel : underside.wheels()) {
+            Bounds2 room = wheel.notch();
+            double from = Math.max(room.fromU(), floor.fromV());
+            double to = Math.min(room.toU(), floor.toV());
+            double inner = halfWidth - wheel.arch().depthMm() - wheel.boardMm();
+            if (to > from && inner < floor.toU()) {
+                notches.add(new Bounds2(floor.fromU(), -inner, from, to));
+                notches.add(new Bounds2(inner, floor.toU(), from, to));
+            }
+        }
+        return notches;
+    }
+
+    private static Polygon2 cut(Polygon2 whole, List<Bounds2> notches) {
+        return notches.isEmpty()
+                ? whole
+                : largest(whole.without(notches.stream().map(Polygon2::rectangle).toList()));
+    }
+
+    private static Polygon2 largest(List<Polygon2> pieces) {
+        return pieces.stream().max(Comparator.comparingDouble(Polygon2::area)).orElseThrow();
+    }
+
+    private static List<Skin> faces(Floor floor, Polygon2 area, double coreFrom) {
+        double bottom = coreFrom - floor.bottomFace().thicknessMm();
+        double top = coreFrom + floor.betweenFacesMm();
         return List.of(
-                new Skin(Skin.Face.FLOOR_BOTTOM, floor.bottomFace(), area, bearers, false),
+                new Skin(Skin.Face.FLOOR_BOTTOM, floor.bottomFace(), area, bottom, false),
                 new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area, top, true));
+    }
+
+    /** {@return the board between a floor and its dropped part, none where there is none} */
+    List<Panel> riser() {
+        if (!underside.drop().exists()) {
+            return List.of();
+        }
+        double floor = makeUp.floor().structureMm();
+        double drop = underside.dropMm();
+        Bounds2 frame = new Bounds2(-halfFrame(), halfFrame(), -drop, 0);
+        Bounds2 outer = new Bounds2(-halfFrame(), halfFrame(), -drop, 0);
+        Bounds2 inner = new Bounds2(-halfInside(), halfInside(), floor - drop, floor);
+        return List.of(
+                new Panel(
+                        id(PanelKind.RISER),
+                        PanelKind.RISER,
+                        new FlatSurface(new Point3(underside.riserOutMm(), 0, 0), RIGHT, UP, BACK),
+                        chain(frame),
+                        List.of(),
+                        List.of(),
+                        new Point2(-halfWidth, -drop),
+                        Rips.NONE,
+                        walls.members(),
+                        walls.insulation(),
+                        0,
+                        List.of(
+                                outerSkin(walls, Polygon2.rectangle(outer)),
+                                innerSkin(walls, Polygon2.rectangle(inner)))));
     }
 
     private double skinFace(int band, double heightMm) {
@@ -98,13 +171,16 @@ final class PanelMaker {
                 kind,
                 surface,
                 sides.frame(),
+                underside.frame(),
+                List.of(),
+                new Point2(0, underside.floorMm()),
                 Rips.NONE,
                 walls.members(),
                 walls.insulation(),
                 0,
                 List.of(
-                        outerSkin(walls, SideLines.polygon(sides.skin())),
-                        innerSkin(walls, SideLines.polygon(sides.lining()))));
+                        outerSkin(walls, largest(sides.outerSkin())),
+                        innerSkin(walls, sides.innerSkin())));
     }
 
     private static Skin outerSkin(Framed framed, Polygon2 area) {
@@ -149,7 +225,9 @@ final class PanelMaker {
     }
 
     private Joint foot(Band band) {
-        return Joint.onFloor(band, SideLines.level(makeUp.floor().structureMm()));
+        boolean rear = band == bands.getLast();
+        double lower = rear ? underside.dropMm() : 0;
+        return Joint.onFloor(band, SideLines.level(underside.floorMm() - lower));
     }
 
     /**
@@ -204,11 +282,15 @@ final class PanelMaker {
         Rips ends = reversed ? rips.turned() : rips;
         PanelKind kind = PanelKind.valueOf(band.element().kind().name());
         boolean across = kind.isAcross() || !band.isStraight();
+        Bounds2 frame = bounds(across, spans.frame(), halfFrame());
         return new Panel(
                 id(kind),
                 kind,
                 surface(band, reversed),
-                chain(bounds(across, spans.frame(), halfFrame())),
+                chain(frame),
+                List.of(),
+                List.of(),
+                new Point2(across ? 0 : -halfWidth, across ? -halfWidth : frame.fromV()),
                 ends,
                 band.framed().members(),
                 band.framed().insulation(),
@@ -252,7 +334,7 @@ final class PanelMaker {
                 new Point3(in.u(), 0, in.v()));
     }
 
-    private static List<RimEdge> chain(Bounds2 area) {
+    static List<RimEdge> chain(Bounds2 area) {
         Point2 low = new Point2(area.fromU(), area.fromV());
         Point2 lowTop = new Point2(area.fromU(), area.toV());
         Point2 highTop = new Point2(area.toU(), area.toV());
@@ -265,7 +347,7 @@ final class PanelMaker {
 
     private String id(PanelKind kind) {
         int number = count.merge(kind, 1, Integer::sum);
-        String name = Named.small(kind);
+        String name = Named.key(kind);
         return number == 1 ? name : name + "-" + number;
     }
 }

@@ -15,7 +15,7 @@ import pteron.core.makeup.MakeUpStation;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStation;
-import pteron.core.plan.BoxDetails.Overhang;
+import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
@@ -31,14 +31,13 @@ public final class ShellStage {
      * @param widthMm outside width of the box (mm)
      * @param makeUp its layers
      * @param outline its outline, usable
-     * @param overhang how far the roof's outer skin reaches over the walls
+     * @param details dropped floor, wheels, how far the roof's outer skin reaches over the walls
      */
-    public record Input(double widthMm, MakeUp makeUp, Outline outline, Overhang overhang) {
+    public record Input(double widthMm, MakeUp makeUp, Outline outline, BoxDetails details) {
 
         /** {@return what it reads of a plan} */
         public static Input of(BoxPlan plan, Outline outline) {
-            return new Input(
-                    plan.box().widthMm(), plan.makeUp(), outline, plan.box().details().overhang());
+            return new Input(plan.box().widthMm(), plan.makeUp(), outline, plan.box().details());
         }
     }
 
@@ -76,21 +75,23 @@ public final class ShellStage {
                 bands.add(all.get(i));
             }
         }
-        SideLines sides = SideLines.of(bands, plan.makeUp().floor().structureMm());
-        List<Finding> findings = check(plan, sides);
+        SideLines sides = SideLines.of(bands, Underside.of(plan.details(), plan.makeUp()));
+        List<Finding> findings = new ArrayList<>(UndersideCheck.findings(plan, sides));
+        findings.addAll(check(plan, sides));
         bands.stream()
                 .filter(band -> band.radiusMm() < band.leastRadiusMm())
                 .forEach(band -> findings.add(tooTight(band)));
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        PanelMaker maker =
-                new PanelMaker(plan.widthMm(), plan.makeUp(), plan.overhang(), bands, sides);
+        PanelMaker maker = new PanelMaker(plan, bands, sides);
         List<Panel> panels = new ArrayList<>();
-        panels.add(maker.floor());
+        panels.addAll(maker.floors());
         panels.add(maker.side(PanelKind.LEFT));
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
+        panels.addAll(maker.riser());
+        panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
         panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
         return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
     }
@@ -147,6 +148,7 @@ public final class ShellStage {
     private static boolean isTooLow(Panel panel) {
         return !panel.isAcross()
                 && panel.kind() != PanelKind.FLOOR
+                && panel.kind() != PanelKind.WHEEL_BOX
                 && panel.frame().bounds().height() < plates(panel);
     }
 

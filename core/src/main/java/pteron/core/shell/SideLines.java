@@ -7,6 +7,8 @@ import pteron.core.curve.Beside;
 import pteron.core.curve.Straight;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.outline.WheelArchShape;
+import pteron.core.plan.BoxDetails.WheelArch;
 
 /**
  * The chains of a side wall, from the front foot over the top to the rear foot (x, z).
@@ -14,19 +16,25 @@ import pteron.core.geometry.Polygon2;
  * @param skin edge of the outer skin, down to the deck
  * @param frame edge of the frame, down to the floor's top
  * @param lining edge of the lining, down to the floor's top
+ * @param underside what closes them below
  */
-record SideLines(List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining) {
+record SideLines(
+        List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining, Underside underside) {
 
-    static SideLines of(List<Band> bands, double floorMm) {
+    static SideLines of(List<Band> bands, Underside underside) {
+        double floor = underside.floorMm();
+        double drop = underside.dropMm();
         return new SideLines(
-                chain(bands, Band::frameOut, 0),
-                chain(bands, Band::frameIn, floorMm),
-                chain(bands, Band::inside, floorMm));
+                chain(bands, Band::frameOut, 0, drop),
+                chain(bands, Band::frameIn, floor, drop),
+                chain(bands, Band::inside, floor, drop),
+                underside);
     }
 
     private static List<RimEdge> chain(
-            List<Band> bands, Function<Band, Beside> line, double floorMm) {
+            List<Band> bands, Function<Band, Beside> line, double floorMm, double dropMm) {
         Beside floor = level(floorMm);
+        Beside rearFloor = level(floorMm - dropMm);
         List<RimEdge> chain = new ArrayList<>();
         for (int i = 0; i < bands.size(); i++) {
             Beside own = line.apply(bands.get(i));
@@ -36,7 +44,7 @@ record SideLines(List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining) 
                             : corner(bands, line, i);
             Point2 to =
                     i == bands.size() - 1
-                            ? Joint.corner(own, floor, Joint.foot(bands.getLast()))
+                            ? Joint.corner(own, rearFloor, Joint.foot(bands.getLast()))
                             : corner(bands, line, i + 1);
             chain.add(new RimEdge(own, own.nearest(from), own.nearest(to)));
         }
@@ -63,12 +71,27 @@ record SideLines(List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining) 
 
     /** {@return whether every edge is still there and none crosses another} */
     boolean hold() {
-        return leastEdgeMm() > 1 && polygon(frame).isSimple() && polygon(lining).isSimple();
+        return leastEdgeMm() > 1
+                && polygon(frame, underside.frame()).isSimple()
+                && polygon(lining, underside.lining()).isSimple();
     }
 
-    /** {@return the area within edges that the floor closes} */
-    static Polygon2 polygon(List<RimEdge> edges) {
-        return Polygon2.of(RimEdge.chain(edges));
+    /** {@return the outer skin, wheels cut out} */
+    List<Polygon2> outerSkin() {
+        List<WheelArch> arches = underside.wheels().stream().map(WheelRoom::arch).toList();
+        return WheelArchShape.without(polygon(skin, underside.skin()), arches);
+    }
+
+    /** {@return the lining} */
+    Polygon2 innerSkin() {
+        return polygon(lining, underside.lining());
+    }
+
+    /** {@return the area within edges that a lower edge closes} */
+    static Polygon2 polygon(List<RimEdge> edges, List<Point2> lowerEdge) {
+        List<Point2> round = new ArrayList<>(RimEdge.chain(edges));
+        round.addAll(lowerEdge);
+        return Polygon2.of(round);
     }
 
     /** {@return a level line (x, z) at a height over the deck (mm)} */

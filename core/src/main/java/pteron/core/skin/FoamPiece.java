@@ -11,7 +11,6 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.opening.Openings;
 import pteron.core.plan.MakeUp;
 import pteron.core.shell.Panel;
-import pteron.core.shell.PanelKind;
 
 /**
  * A piece of insulation between members, smaller than its bay by the gap all round, which expanding foam fills.
@@ -29,18 +28,18 @@ public record FoamPiece(String name, Panel panel, Layer layer, Polygon2 shape) {
         return panel.surface().developed(shape, panel.fillingFromMm() + layer.thicknessMm() / 2);
     }
 
-    /** {@return the pieces of all walls and roofs, panel by panel; the floor's core is glued in whole boards} */
+    /** {@return the pieces of all walls and roofs, panel by panel; a core over bearers is glued in whole boards} */
     public static List<FoamPiece> of(Frame frame, Openings openings, MakeUp makeUp) {
         List<FoamPiece> pieces = new ArrayList<>();
         frame.panels().forEach(panel -> pieces.addAll(of(panel, openings, makeUp)));
         return pieces;
     }
 
-    /** {@return the pieces of one panel; none for the floor} */
+    /** {@return the pieces of one panel; none where it lies over the members} */
     static List<FoamPiece> of(PanelFrame frame, Openings openings, MakeUp makeUp) {
-        return frame.panel().kind() == PanelKind.FLOOR
-                ? List.of()
-                : of(frame, openings, gapMm(frame.panel(), makeUp));
+        return frame.panel().isFilledBetweenMembers()
+                ? of(frame, openings, gapMm(frame.panel(), makeUp))
+                : List.of();
     }
 
     private static double gapMm(Panel panel, MakeUp makeUp) {
@@ -69,6 +68,8 @@ public record FoamPiece(String name, Panel panel, Layer layer, Polygon2 shape) {
                 .map(Member::profile)
                 .forEach(taken::add);
         openings.in(frame.panel()).forEach(one -> taken.add(Polygon2.rectangle(one.clear())));
-        return frame.panel().frame().without(taken);
+        return frame.panel().rooms().stream()
+                .flatMap(room -> room.without(taken).stream())
+                .toList();
     }
 }

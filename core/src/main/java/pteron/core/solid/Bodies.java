@@ -107,14 +107,16 @@ final class Bodies {
         double from = panel.fillingFromMm();
         double to = from + layer.thicknessMm();
         List<Polygon2> taken = new ArrayList<>();
-        if (panel.kind() != PanelKind.FLOOR) {
+        if (panel.isFilledBetweenMembers()) {
             to = Math.min(to, panel.depthMm());
             frame.members().forEach(member -> taken.add(member.profile()));
             openings(panel).forEach(one -> taken.add(Polygon2.rectangle(one.clear())));
         }
         String part = panel.id() + " foam";
-        for (Polygon2 bay : panel.frame().without(taken)) {
-            new Prism(panel.surface(), bay, from, to, Matter.FOAM, part).facets(facets::add);
+        for (Polygon2 room : panel.rooms()) {
+            for (Polygon2 bay : room.without(taken)) {
+                new Prism(panel.surface(), bay, from, to, Matter.FOAM, part).facets(facets::add);
+            }
         }
     }
 

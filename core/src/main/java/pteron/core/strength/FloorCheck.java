@@ -22,6 +22,10 @@ final class FloorCheck {
     /** {@return a check of every bearer, the longest stretch between or beyond cross-members} */
     static List<MemberCheck> of(
             StrengthInput plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
+        if (plan.makeUp().floor().school() == Floor.School.ON_CROSS_MEMBERS) {
+            // bars in the sandwich carry with it: that is the check of the panel
+            return List.of();
+        }
         Bounds2 area = floor.panel().frame().bounds();
         double span = longestSpan(carrier, area.fromV(), area.toV());
         double carried = floor.widestBayMm();

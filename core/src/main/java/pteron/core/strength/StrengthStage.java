@@ -20,6 +20,7 @@ import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.FrameStation;
 import pteron.core.frame.PanelFrame;
+import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Check;
 import pteron.core.mechanics.Wind;
@@ -67,12 +68,13 @@ public final class StrengthStage {
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
         double wind = Wind.pressure(plan.loads().windSpeed());
-        PanelFrame floor = frame.panel(PanelKind.FLOOR);
         List<MemberCheck> members = new ArrayList<>();
         WindZones zones = BoxInWind.zones(plan.box(), carrier);
         members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
         members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
-        members.addAll(FloorCheck.of(plan, carrier, floor, library));
+        frame.panels().stream()
+                .filter(one -> one.panel().kind() == PanelKind.FLOOR)
+                .forEach(one -> members.addAll(FloorCheck.of(plan, carrier, one, library)));
         members.addAll(BedCheck.of(plan, frame.panels(), library));
         Map<String, Check> hardest = new LinkedHashMap<>();
         Map<String, Double> byMember = new HashMap<>();
@@ -84,12 +86,27 @@ public final class StrengthStage {
         }
         List<Check> checks = new ArrayList<>(hardest.values());
         List<Finding> findings = new ArrayList<>(findings(checks));
-        findings.addAll(FreeEnd.findings(carrier, floor.panel().frame().bounds()));
+        findings.addAll(FreeEnd.findings(carrier, floorFromEndToEnd(frame)));
         checks.addAll(floorUnderHeel(plan.floorUnderHeel()));
         List<Figure> figures = new ArrayList<>();
         figures.add(windPressure(plan, wind));
         checks.forEach(check -> figures.add(figure(check)));
         return new Strength(checks, byMember, figures, findings);
+    }
+
+    private static Bounds2 floorFromEndToEnd(Frame frame) {
+        return frame.panels().stream()
+                .map(PanelFrame::panel)
+                .filter(panel -> panel.kind() == PanelKind.FLOOR)
+                .map(panel -> panel.frame().bounds())
+                .reduce(
+                        (one, other) ->
+                                new Bounds2(
+                                        one.fromU(),
+                                        one.toU(),
+                                        Math.min(one.fromV(), other.fromV()),
+                                        Math.max(one.toV(), other.toV())))
+                .orElseThrow();
     }
 
     /** {@return the checks of the sandwich, worked out and judged with the make-up, under their names here} */

@@ -29,7 +29,7 @@ final class WallCheck {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             PanelKind kind = panel.panel().kind();
-            if (kind != PanelKind.FLOOR && !kind.isRoof()) {
+            if (kind != PanelKind.WHEEL_BOX && kind != PanelKind.FLOOR && !kind.isRoof()) {
                 wall(plan, panel, zones, library, checks);
             }
         }

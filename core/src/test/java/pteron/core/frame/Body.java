@@ -8,6 +8,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.shell.Panel;
+import pteron.core.surface.FlatSurface;
 
 /** A member as a body: the box is the same all over its width, so an area seen from the side and a stretch of y. */
 public record Body(Member member, Polygon2 side, double fromY, double toY) {
@@ -18,7 +19,7 @@ public record Body(Member member, Polygon2 side, double fromY, double toY) {
     /** {@return the body of a member} */
     public static Body of(Member member) {
         Panel panel = member.panel();
-        if (panel.kind().isSide()) {
+        if (liesAlong(panel)) {
             Polygon2 side =
                     Polygon2.of(
                             member.profile().corners().stream()
@@ -29,11 +30,21 @@ public record Body(Member member, Polygon2 side, double fromY, double toY) {
             return new Body(member, side, Math.min(one, other), Math.max(one, other));
         }
         Bounds2 b = member.bounds();
-        boolean across = panel.isAcross();
+        boolean across = acrossIsV(panel);
         double fromY = across ? b.fromV() : b.fromU();
         double toY = across ? b.toV() : b.toU();
         Polygon2 side = Polygon2.of(bent(member) ? along(member) : endOn(member)).sound();
         return new Body(member, side, fromY, toY);
+    }
+
+    /** {@return whether a panel lies along the box, plumb: a side wall, the inner side of a wheel box} */
+    private static boolean liesAlong(Panel panel) {
+        return panel.surface() instanceof FlatSurface flat && Math.abs(flat.inward().y()) > 0.5;
+    }
+
+    /** {@return whether v runs across the box} */
+    private static boolean acrossIsV(Panel panel) {
+        return !(panel.surface() instanceof FlatSurface flat) || Math.abs(flat.alongV().y()) > 0.5;
     }
 
     private static boolean bent(Member member) {
@@ -61,7 +72,7 @@ public record Body(Member member, Polygon2 side, double fromY, double toY) {
     private static List<Point2> endOn(Member member) {
         Panel panel = member.panel();
         Bounds2 b = member.bounds();
-        boolean across = panel.isAcross();
+        boolean across = acrossIsV(panel);
         double from = across ? b.fromU() : b.fromV();
         double to = across ? b.toU() : b.toV();
         if (across && panel.surface().isBent()) {
@@ -118,7 +129,7 @@ public record Body(Member member, Polygon2 side, double fromY, double toY) {
     }
 
     private static Point2 at(Member member, double along, double inward) {
-        boolean across = member.panel().isAcross();
+        boolean across = acrossIsV(member.panel());
         Point2 point = across ? new Point2(along, 0) : new Point2(0, along);
         return seen(member.surface().at(point, inward));
     }

@@ -7,8 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Members;
+import pteron.core.edit.BoxEdits;
+import pteron.core.edit.OutlineTools;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.frame.Body;
@@ -25,6 +28,7 @@ import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.placing.WallRoom;
 import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
@@ -63,12 +67,32 @@ class SetOutShapesTest {
         BoxPlan plan = StartingPlans.of(start).withOpenings(List.of());
         Box box = plan.box().withOutline(points).withWidth(width);
         MakeUp makeUp = plan.makeUp();
-        return withUnits(
-                random,
+        Floor.School school = Floor.School.values()[random.nextInt(3)];
+        BoxPlan made =
                 plan.withBox(box)
                         .withMakeUp(
                                 makeUp.withWalls(framed(random, makeUp.walls()))
-                                        .withRoof(framed(random, makeUp.roof()))));
+                                        .withRoof(framed(random, makeUp.roof()))
+                                        .withFloor(makeUp.floor().withSchool(school)));
+        return withUnits(random, withUnderside(random, made));
+    }
+
+    /** A dropped floor in one of four, wheels in one of three. */
+    private static BoxPlan withUnderside(Random random, BoxPlan plan) {
+        BoxPlan made = random.nextInt(4) == 0 ? OutlineTools.withDropFloor(plan) : plan;
+        if (random.nextInt(3) == 0) {
+            double length = BoxEdits.length(plan);
+            BoxDetails.WheelArch arch =
+                    new BoxDetails.WheelArch(
+                            between(random, 0.2 * length, 0.5 * length),
+                            between(random, 500, 900),
+                            between(random, 200, 400),
+                            between(random, 150, 300),
+                            40);
+            BoxDetails details = made.box().details().withWheelArches(List.of(arch));
+            made = made.withBox(made.box().withDetails(details));
+        }
+        return made;
     }
 
     /** Up to three units of the shelf, in any pieces of the box where they find room. */
@@ -106,6 +130,8 @@ class SetOutShapesTest {
         int curved = 0;
         int stepped = 0;
         int pierced = 0;
+        int dropped = 0;
+        int wheels = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -120,6 +146,8 @@ class SetOutShapesTest {
             Outline outline = model.get(Outline.class);
             curved += outline.elements().stream().allMatch(one -> one.isStraight()) ? 0 : 1;
             stepped += outline.elements().stream().anyMatch(SetOutShapesTest::facesDown) ? 1 : 0;
+            dropped += plan.box().details().dropFloor().exists() ? 1 : 0;
+            wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
             if (i % 4 == 0) {
                 noneOverlap(plan, model.get(Frame.class).members());
@@ -127,12 +155,15 @@ class SetOutShapesTest {
             }
         }
         System.out.printf(
-                "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls%n",
-                BOXES, setOut, curved, stepped, pierced);
+                "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
+                        + " %d with a dropped floor, %d over wheels%n",
+                BOXES, setOut, curved, stepped, pierced, dropped, wheels);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
         assertThat(pierced).isGreaterThan(BOXES / 5);
+        assertThat(dropped).isGreaterThan(BOXES / 20);
+        assertThat(wheels).isGreaterThan(BOXES / 20);
     }
 
     private static boolean facesDown(Element element) {

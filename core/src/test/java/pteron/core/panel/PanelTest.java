@@ -202,7 +202,8 @@ class PanelTest {
                 plan.makeUp()
                         .withWalls(walls)
                         .withRoof(walls)
-                        .withFloor(plan.makeUp().floor().withOnBearers(false)));
+                        .withFloor(
+                                plan.makeUp().floor().withSchool(Floor.School.ON_CROSS_MEMBERS)));
     }
 
     @Test

@@ -199,7 +199,9 @@ class NewViewsTest {
         BoxPlan plan = StartingPlans.of(OutlineStart.ARCHED);
         MakeUp makeUp = plan.makeUp();
         BoxModel bare =
-                model(plan.withMakeUp(makeUp.withFloor(makeUp.floor().withOnBearers(false))));
+                model(
+                        plan.withMakeUp(
+                                makeUp.withWalls(makeUp.walls().withScheme(Framed.Scheme.TUBE))));
         assertThat(bare.built()).isEmpty();
         for (Opening opening : bare.plan().openings()) {
             View view = View.of(opening.wall());

@@ -126,7 +126,7 @@ public final class PlanArbitraries {
                         makeUps(),
                         vehicles,
                         Arbitraries.of(Framed.Scheme.class),
-                        Arbitraries.of(true, false),
+                        Arbitraries.of(Floor.School.class),
                         extras())
                 .as(PlanArbitraries::any);
     }
@@ -153,12 +153,12 @@ public final class PlanArbitraries {
             MakeUp makeUp,
             Vehicle vehicle,
             Framed.Scheme scheme,
-            boolean bearers,
+            Floor.School bearers,
             UnaryOperator<BoxPlan> extra) {
         MakeUp schemed =
                 makeUp.withWalls(makeUp.walls().withScheme(scheme))
                         .withRoof(makeUp.roof().withScheme(scheme))
-                        .withFloor(makeUp.floor().withOnBearers(bearers));
+                        .withFloor(makeUp.floor().withSchool(bearers));
         return extra.apply(
                 StartingPlans.square()
                         .withBox(box)

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Alternative.Part;
+import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
 import pteron.core.buildup.Layer;
@@ -117,7 +118,8 @@ class SchoolTest {
         BoxPlan back = MakeUpEdits.withoutAlternative(MakeUpEdits.swapped(swapped, 1), 1);
         assertThat(back).isEqualTo(kept);
         BoxPlan floor = MakeUpEdits.withAlternative(PLAN, Schools.of(Part.FLOOR).get(1));
-        assertThat(MakeUpEdits.swapped(floor, 0).makeUp().floor().onBearers()).isFalse();
+        assertThat(MakeUpEdits.swapped(floor, 0).makeUp().floor().school())
+                .isEqualTo(Floor.School.ON_CROSS_MEMBERS);
     }
 
     @Test

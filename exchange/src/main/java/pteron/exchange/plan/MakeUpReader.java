@@ -51,7 +51,16 @@ final class MakeUpReader {
                 layer(at, "bottomFace"),
                 members(at, "bearers"),
                 layers(at, "finish"),
-                !at.has("onBearers") || at.bool("onBearers"));
+                school(at));
+    }
+
+    /** Before version 5 it told only whether there were bearers. */
+    private static Floor.School school(JsonCursor at) throws PlanFormatException {
+        if (at.has("school")) {
+            return at.choice("school", Floor.School.values());
+        }
+        boolean bearers = !at.has("onBearers") || at.bool("onBearers");
+        return bearers ? Floor.School.ON_BEARERS : Floor.School.ON_CROSS_MEMBERS;
     }
 
     private Framed framed(JsonCursor at) throws PlanFormatException {

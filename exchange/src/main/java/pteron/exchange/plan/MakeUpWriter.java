@@ -54,7 +54,7 @@ final class MakeUpWriter {
         node.set("bearers", members(floor.bearers()));
         layers(node, "finish", floor.finish());
         if (!floor.onBearers()) {
-            node.put("onBearers", false);
+            node.put("school", lower(floor.school()));
         }
         return node;
     }

@@ -1,0 +1,136 @@
+package pteron.core.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
+import pteron.core.plan.MakeUp;
+import pteron.core.surface.FlatSurface;
+
+/**
+ * Makes the boxes over the wheels: a board towards the wheel at its inner side, at both ends and on top, each with a
+ * frame of the blocks' section behind it and lined like a wall.
+ */
+final class WheelBoxes {
+
+    private static final Point3 BACK = new Point3(1, 0, 0);
+    private static final Point3 RIGHT = new Point3(0, 1, 0);
+    private static final Point3 UP = new Point3(0, 0, 1);
+
+    private final MakeUp makeUp;
+    private final Underside underside;
+    private final double half;
+    private final List<Panel> panels = new ArrayList<>();
+
+    WheelBoxes(ShellStage.Input plan, Underside underside) {
+        this.makeUp = plan.makeUp();
+        this.underside = underside;
+        this.half = plan.widthMm() / 2;
+    }
+
+    /** {@return the boards of all boxes, left and right, from the front to the rear} */
+    List<Panel> panels() {
+        for (WheelRoom wheel : underside.wheels().reversed()) {
+            box(wheel, -1);
+            box(wheel, 1);
+        }
+        return panels;
+    }
+
+    /**
+     * Distances from the middle of the box, and heights.
+     *
+     * @param board back of the board at the inner side
+     * @param frame face of the frame behind it
+     * @param wall inner face of the side wall's frame
+     * @param skin outer face of the side wall's frame
+     * @param floor top of the floor
+     */
+    private record Reach(double board, double frame, double wall, double skin, double floor) {}
+
+    private Reach reach(WheelRoom wheel) {
+        Framed walls = makeUp.walls();
+        double board = half - wheel.arch().depthMm() - wheel.boardMm();
+        boolean lower = underside.drop().exists() && wheel.fromMm() > underside.drop().fromMm();
+        return new Reach(
+                board,
+                board - wheel.frameMm(),
+                half - walls.toFrameMm() - walls.frameMm(),
+                half - walls.toFrameMm(),
+                underside.floorMm() - (lower ? underside.dropMm() : 0));
+    }
+
+    private void box(WheelRoom wheel, int side) {
+        Reach y = reach(wheel);
+        Bounds2 notch = wheel.notch();
+        Bounds2 boxed = wheel.boxed();
+        double under = y.floor() - underside.floorMm();
+        double top = wheel.arch().heightMm();
+        add(
+                wheel,
+                new FlatSurface(new Point3(0, side * y.board(), 0), BACK, UP, RIGHT.times(-side)),
+                new Bounds2(boxed.fromU(), boxed.toU(), y.floor(), notch.toV()),
+                new Bounds2(notch.fromU(), notch.toU(), under, top),
+                new Bounds2(boxed.fromU(), boxed.toU(), y.floor(), boxed.toV()));
+        for (int end : new int[] {-1, 1}) {
+            double x = end < 0 ? notch.fromU() : notch.toU();
+            add(
+                    wheel,
+                    new FlatSurface(new Point3(x, 0, 0), RIGHT, UP, BACK.times(end)),
+                    across(side, y.board(), y.wall(), y.floor(), notch.toV()),
+                    across(side, y.board() + wheel.boardMm(), y.skin(), under, top),
+                    across(side, y.frame(), y.wall(), y.floor(), boxed.toV()));
+        }
+        Bounds2 frame = across(side, y.frame(), y.wall(), 0, 1);
+        Bounds2 board = across(side, y.board(), y.skin(), 0, 1);
+        add(
+                wheel,
+                new FlatSurface(new Point3(0, 0, notch.toV()), BACK, RIGHT, UP),
+                new Bounds2(boxed.fromU(), boxed.toU(), frame.fromU(), frame.toU()),
+                new Bounds2(notch.fromU(), notch.toU(), board.fromU(), board.toU()),
+                new Bounds2(boxed.fromU(), boxed.toU(), frame.fromU(), frame.toU()));
+    }
+
+    private static Bounds2 across(int side, double from, double to, double low, double high) {
+        return side > 0 ? new Bounds2(from, to, low, high) : new Bounds2(-to, -from, low, high);
+    }
+
+    private void add(
+            WheelRoom wheel, FlatSurface surface, Bounds2 frame, Bounds2 outer, Bounds2 inner) {
+        Framed walls = makeUp.walls();
+        Members members = walls.members().withSection(WheelRoom.section(makeUp));
+        Layer foam = walls.insulation();
+        Layer filling = foam.withThickness(Math.min(foam.thicknessMm(), wheel.frameMm()));
+        panels.add(
+                new Panel(
+                        "wheel-box-" + (panels.size() + 1),
+                        PanelKind.WHEEL_BOX,
+                        surface,
+                        PanelMaker.chain(frame),
+                        List.of(),
+                        List.of(),
+                        new Point2(frame.fromU(), frame.fromV()),
+                        Panel.Rips.NONE,
+                        members,
+                        filling,
+                        0,
+                        List.of(
+                                new Skin(
+                                        Skin.Face.OUTER,
+                                        wheel.board(),
+                                        Polygon2.rectangle(outer),
+                                        -wheel.boardMm(),
+                                        false),
+                                new Skin(
+                                        Skin.Face.INNER,
+                                        walls.innerSkin(),
+                                        Polygon2.rectangle(inner),
+                                        wheel.frameMm(),
+                                        false))));
+    }
+}
