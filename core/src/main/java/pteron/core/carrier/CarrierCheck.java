@@ -59,7 +59,7 @@ final class CarrierCheck {
         double front = carrier.deckFrontMm() - outline.foremostMm();
         double rear = outline.rearmostMm() - carrier.deckRearMm();
         double deck = plan.vehicle().deck().widthMm();
-        double side = (plan.box().widthMm() - deck) / 2;
+        double side = (plan.box().lowerWidthMm() - deck) / 2;
         overhang("BOX_OVERHANGS_DECK_FRONT", front, movedBy(front, -rear));
         overhang("BOX_OVERHANGS_DECK_REAR", rear, movedBy(-rear, -front));
         overhang("BOX_OVERHANGS_DECK_SIDES", side, width(deck));

@@ -1,6 +1,7 @@
 package pteron.core.carrier;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
@@ -12,8 +13,9 @@ import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Vehicle;
 
 /**
- * Room between the box and the solids of its carrier. The box is its side outline over its whole width;
- * where a solid lies within the depth of the wheel arches, the outline with its arches cut out.
+ * Room between the box and the solids of its carrier. The box is its side outline over its whole width, with wings
+ * the part above over its whole and the part below over its lesser width; where a solid lies within the depth of the
+ * wheel arches, the outline with its arches cut out.
  */
 final class Clearances {
 
@@ -25,14 +27,37 @@ final class Clearances {
 
     private final Box box;
     private final double deckFrontMm;
-    private final Polygon2 whole;
-    private final List<Polygon2> arched;
+    private final List<Body> bodies;
+
+    /**
+     * A part of the box that is as wide all over.
+     *
+     * @param half half its width (mm)
+     * @param whole its side
+     * @param arched its side with the wheel arches cut out
+     */
+    private record Body(double half, Polygon2 whole, List<Polygon2> arched) {}
 
     Clearances(Box box, double deckFrontMm, Outline outline) {
         this.box = box;
         this.deckFrontMm = deckFrontMm;
-        this.whole = outline.shape().polygon();
-        this.arched = WheelArchShape.without(whole, box.details().wheelArches());
+        Polygon2 side = outline.shape().polygon();
+        List<Body> parts = new ArrayList<>();
+        if (box.details().wings().exists()) {
+            Bounds2 all = side.bounds();
+            double from = box.details().wings().fromMm();
+            Bounds2 over = new Bounds2(all.fromU(), all.toU(), from, Math.max(from, all.toV()));
+            Polygon2 above = Polygon2.rectangle(over);
+            side.shared(above).forEach(piece -> parts.add(body(box.widthMm() / 2, piece)));
+            side.without(above).forEach(piece -> parts.add(body(box.lowerWidthMm() / 2, piece)));
+        } else {
+            parts.add(body(box.widthMm() / 2, side));
+        }
+        this.bodies = List.copyOf(parts);
+    }
+
+    private Body body(double half, Polygon2 side) {
+        return new Body(half, side, WheelArchShape.without(side, box.details().wheelArches()));
     }
 
     List<Clearance> of(Vehicle vehicle) {
@@ -56,24 +81,33 @@ final class Clearances {
                 solid.up().toMm() - raisedMm);
     }
 
+    /** The nearest part of the box tells. */
     private Clearance of(Solid solid) {
-        double sideways = sideways(solid);
-        List<Polygon2> shapes = isBesideAnArch(solid) ? arched : List.of(whole);
+        return bodies.stream()
+                .map(body -> of(solid, body))
+                .min(Comparator.comparingDouble(Clearance::gapMm))
+                .orElseThrow();
+    }
+
+    private Clearance of(Solid solid, Body body) {
+        double sideways = sideways(solid, body);
+        List<Polygon2> shapes = isBesideAnArch(solid, body) ? body.arched : List.of(body.whole);
         Bounds2 shadow = elevation(solid);
         if (shared(shapes, shadow) > OVERLAP_MM2) {
             return sideways >= 0
                     ? new Clearance(solid, Clearance.Way.SIDEWAYS, sideways, 0)
-                    : clash(solid, sideways, shadow);
+                    : clash(solid, sideways, shadow, body.whole);
         }
         Polygon2 outer = Polygon2.rectangle(shadow);
         double apart =
                 shapes.stream().mapToDouble(shape -> shape.distance(outer)).min().orElseThrow();
         double gap = sideways < 0 ? apart : Math.hypot(sideways, apart);
-        return new Clearance(solid, Clearance.Way.IN_ELEVATION, gap, clearedAt(solid, shapes));
+        return new Clearance(
+                solid, Clearance.Way.IN_ELEVATION, gap, clearedAt(solid, shapes, sideways));
     }
 
     /** The box runs into it: by as much as the shortest way out is long. */
-    private Clearance clash(Solid solid, double sideways, Bounds2 shadow) {
+    private Clearance clash(Solid solid, double sideways, Bounds2 shadow, Polygon2 whole) {
         double upwards = -shadow.toV();
         double lengthwise =
                 Math.max(
@@ -89,18 +123,18 @@ final class Clearances {
     }
 
     /** {@return the sub-frame that lifts the box over a solid that would stand in it otherwise (mm)} */
-    private double clearedAt(Solid solid, List<Polygon2> shapes) {
-        boolean under = sideways(solid) < 0 && shared(shapes, elevation(solid, 0)) > OVERLAP_MM2;
+    private double clearedAt(Solid solid, List<Polygon2> shapes, double sideways) {
+        boolean under = sideways < 0 && shared(shapes, elevation(solid, 0)) > OVERLAP_MM2;
         return under ? Math.max(0, solid.up().toMm() + OVER_MM) : 0;
     }
 
-    private double sideways(Solid solid) {
-        double half = box.widthMm() / 2;
+    private static double sideways(Solid solid, Body body) {
+        double half = body.half;
         return Math.max(solid.across().fromMm() - half, -half - solid.across().toMm());
     }
 
-    private boolean isBesideAnArch(Solid solid) {
-        double half = box.widthMm() / 2;
+    private boolean isBesideAnArch(Solid solid, Body body) {
+        double half = body.half;
         return solid.mirrored()
                 && box.details().wheelArches().stream()
                         .anyMatch(arch -> reaches(arch, solid, half));

@@ -7,10 +7,12 @@ import pteron.core.geometry.Point2;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
+import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Arc;
@@ -18,7 +20,10 @@ import pteron.core.plan.OutlinePoint.Batten;
 import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.OutlinePoint.Straight;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Tolerance;
+import pteron.core.vehicle.Pickup;
+import pteron.core.vehicle.RunningGear.Wheels;
 
 /** Tools of the outline: new corners, curves between them, cut-outs and edges. */
 public final class OutlineTools {
@@ -38,6 +43,12 @@ public final class OutlineTools {
     private static final int LOOKS = 400;
 
     private static final double PENCIL_MM = Tolerance.PENCIL.lengthMm();
+
+    /** Room of wings over the rails of a bed or over wheels (mm); common practice: an inch. */
+    private static final double OVER_RAIL_MM = 25;
+
+    /** How much wider a box is above new wings at least (mm). */
+    private static final double LEAST_WINGS_MM = 240;
 
     private OutlineTools() {}
 
@@ -280,6 +291,30 @@ public final class OutlineTools {
                 plan.box()
                         .withPoint(outline.size() - 1, foot.at(foot.xMm(), 0 - drop.depthMm()))
                         .withDetails(details.withDropFloor(drop)));
+    }
+
+    /**
+     * {@return the plan with wings over the walls of its bed or over its wheels, or as wide all over again: the box
+     * keeps its width below and gets that of the bed or the wheels above}
+     */
+    public static BoxPlan withWings(BoxPlan plan) {
+        Box box = plan.box();
+        if (box.details().wings().exists()) {
+            return with(
+                    plan.withBox(box.withWidth(box.lowerWidthMm())),
+                    box.details().withWings(Wings.NONE));
+        }
+        Wheels wheels = plan.vehicle().gear().wheels();
+        double out = wheels.trackMm() + wheels.widthMm();
+        double over = wheels.diameterMm() / 2 + wheels.bumpMm();
+        double from =
+                plan.vehicle() instanceof Pickup pickup
+                        ? pickup.bed().railHeightMm() + OVER_RAIL_MM
+                        : over + OVER_RAIL_MM;
+        double width = Math.max(box.widthMm() + LEAST_WINGS_MM, Math.rint(out));
+        return with(
+                plan.withBox(box.withWidth(Math.min(width, PlanLimits.BOX_WIDTH.most()))),
+                box.details().withWings(new Wings(box.widthMm(), Math.rint(from))));
     }
 
     /** {@return the plan with a roof over its walls and a drip edge, or without} */

@@ -3,12 +3,14 @@ package pteron.core.extent;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import pteron.core.geometry.Segment2;
 import pteron.core.makeup.Layers;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.WheelArchShape;
 import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
@@ -72,7 +74,8 @@ public record Areas(double floorM2, double wallsM2, double roofM2, double window
         Overhang over = box.details().overhang();
         double roofArea = (roof + over.frontMm() + over.rearMm()) * (width + 2 * over.sidesMm());
         double under = box.outline().getLast().xMm() - box.outline().getFirst().xMm();
-        double floor = (under + outline.dropMm()) * width;
+        double floor = (under + outline.dropMm()) * box.lowerWidthMm();
+        strip += wings(box, outline);
         double windows = openings(plan, one -> one.kind() == Opening.Kind.WINDOW);
         // flaps and hatches lose as much as doors do
         double doors = openings(plan, one -> one.kind() != Opening.Kind.WINDOW);
@@ -80,6 +83,25 @@ public record Areas(double floorM2, double wallsM2, double roofM2, double window
         double walls = Math.max(0, sides - arches + strip - (windows + doors - above));
         double left = Math.max(0, roofArea - above);
         return new Areas(floor / 1e6, walls / 1e6, left / 1e6, windows / 1e6, doors / 1e6);
+    }
+
+    /** Undersides of the wings, less what they make the ends narrower by (mm²). */
+    private static double wings(Box box, Outline outline) {
+        BoxDetails.Wings wings = box.details().wings();
+        if (!wings.exists()) {
+            return 0;
+        }
+        double narrower = box.widthMm() - box.lowerWidthMm();
+        double length =
+                outline.shape().polygon().levelAt(wings.fromMm()).stream()
+                        .mapToDouble(Segment2::lengthMm)
+                        .sum();
+        double ends = 0;
+        for (Element end : List.of(outline.elements().getFirst(), outline.elements().getLast())) {
+            double rise = Math.abs(end.curve().to().v() - end.curve().from().v());
+            ends += rise > 0 ? end.lengthMm() * Math.min(1, wings.fromMm() / rise) : 0;
+        }
+        return narrower * (length - ends);
     }
 
     private static double openings(Input plan, Predicate<Opening> which) {

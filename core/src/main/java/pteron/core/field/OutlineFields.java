@@ -9,6 +9,7 @@ import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Batten;
@@ -126,6 +127,17 @@ final class OutlineFields {
                 "Dropped floor, depth",
                 p -> p.box().details().dropFloor().depthMm(),
                 OutlineFields::withDrop);
+        details.part(BoxDetails::wings, BoxDetails::withWings)
+                .mm(
+                        "wings.from",
+                        "Wings begin over the underside",
+                        Wings::fromMm,
+                        (wings, v) -> new Wings(wings.lowerWidthMm(), v))
+                .mm(
+                        "wings.width",
+                        "Outside width below the wings",
+                        Wings::lowerWidthMm,
+                        (wings, v) -> new Wings(v, wings.fromMm()));
         overhang(details.part(BoxDetails::overhang, BoxDetails::withOverhang));
         Fields<List<WheelArch>> arches =
                 details.part(BoxDetails::wheelArches, BoxDetails::withWheelArches);

@@ -43,23 +43,28 @@ final class EdgeFramer {
         if (!panel.isAcross()) {
             inside = bottomPlate(inside, openings);
             inside = topPlates(inside);
+            inside = stepPosts(inside);
         }
         inside = post(inside, 0);
         return post(inside, panel.rim().size() - 1);
     }
 
-    /** A plate on every level piece of the lower edge, a header over a wheel, a post where the edge steps. */
+    /** A plate on every level piece of the lower edge, also over a wheel. */
     private List<Polygon2> bottomPlate(List<Polygon2> inside, List<PlacedOpening> openings) {
         List<Polygon2> rooms = inside;
-        List<Segment2> edge = panel.lowerEdge();
-        for (Segment2 piece : edge) {
+        for (Segment2 piece : panel.lowerEdge()) {
             if (Panel.isLevel(piece)) {
                 double low = piece.from().v();
                 Bounds2 plate = new Bounds2(piece.from().u(), piece.to().u(), low, low + thickness);
                 rooms = bottomPlate(rooms, plate, openings);
             }
         }
-        for (Segment2 piece : edge) {
+        return rooms;
+    }
+
+    private List<Polygon2> stepPosts(List<Polygon2> inside) {
+        List<Polygon2> rooms = inside;
+        for (Segment2 piece : panel.lowerEdge()) {
             if (!Panel.isLevel(piece)) {
                 rooms = stepPost(rooms, piece);
             }
@@ -79,6 +84,24 @@ final class EdgeFramer {
                 .flatMap(room -> room.shared(strip).stream())
                 .forEach(post -> maker.add(Role.TRIMMER, post, MemberMaker.ALONG));
         taken.add(from, from + thickness);
+        List<Polygon2> left =
+                inside.stream().flatMap(room -> room.without(strip).stream()).toList();
+        return panel.kind().isSide() ? left : stepBacking(left, at, behind ? 1 : -1);
+    }
+
+    /** In a corner below a wing a further post backs the edge of the lining, as in the corners above. */
+    private List<Polygon2> stepBacking(List<Polygon2> inside, double at, int way) {
+        double far = panel.cornerBackingToMm();
+        if (far < 2 * thickness) {
+            return inside;
+        }
+        double from = way > 0 ? at + far - thickness : at - far;
+        UprightFramer.pieces(inside, from, thickness)
+                .forEach(post -> maker.add(Role.CORNER_BACKING, post, MemberMaker.ALONG));
+        taken.add(from, from + thickness);
+        Bounds2 all = panel.frame().bounds();
+        Polygon2 strip =
+                Polygon2.rectangle(new Bounds2(from, from + thickness, all.fromV(), all.toV()));
         return inside.stream().flatMap(room -> room.without(strip).stream()).toList();
     }
 

@@ -49,6 +49,22 @@ final class InsideFigures {
                 "a − b, last less first",
                 this::innerEnds);
         width("inside-width", "Width inside");
+        inside.below().ifPresent(this::below);
+    }
+
+    private void below(Inside.Below below) {
+        figures.add(
+                "inside-width-below",
+                "Width inside below the wings",
+                Quantity.mm(below.widthMm()),
+                () ->
+                        Working.of("w − 2 · wall")
+                                .plan(
+                                        "w",
+                                        "outside width below the wings",
+                                        Quantity.mm(plan.box().lowerWidthMm()))
+                                .plan("wall", "thickness of the walls", wall())
+                                .source("geometry"));
     }
 
     private void width(String key, String name) {

@@ -14,6 +14,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxDetails.DropFloor;
+import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Stage;
 
@@ -43,12 +44,28 @@ public final class InsideStage {
         }
         double width = plan.box().widthMm() - 2 * plan.makeUp().walls().thicknessMm();
         double floor = plan.makeUp().floor().heightMm();
-        Inside bare = new Inside(room(plan, outline, floor), width, floor, List.of(), List.of());
+        Optional<Inside.Below> below = below(plan);
+        Inside bare =
+                new Inside(room(plan, outline, floor), width, floor, below, List.of(), List.of());
         if (bare.room().isEmpty() || width <= 0) {
-            return new Inside(Optional.empty(), width, floor, List.of(), List.of());
+            return new Inside(Optional.empty(), width, floor, below, List.of(), List.of());
         }
         return new Inside(
-                bare.room(), width, floor, InsideFigures.of(plan, outline, bare), findings(bare));
+                bare.room(),
+                width,
+                floor,
+                below,
+                InsideFigures.of(plan, outline, bare),
+                findings(bare));
+    }
+
+    private static Optional<Inside.Below> below(InsideInput plan) {
+        Wings wings = plan.box().details().wings();
+        double wall = plan.makeUp().walls().thicknessMm();
+        double width = Math.max(0, plan.box().lowerWidthMm() - 2 * wall);
+        return wings.exists()
+                ? Optional.of(new Inside.Below(width, wings.fromMm() + wall))
+                : Optional.empty();
     }
 
     private static Optional<Polygon2> room(InsideInput plan, Outline outline, double floorMm) {

@@ -4,6 +4,8 @@ import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.quantity.Quantity;
@@ -49,9 +51,10 @@ final class AreaFigures {
                 "volume",
                 "Outside volume",
                 new Quantity(
-                        outline.areaMm2() * box.widthMm() / 1e9 - archVolume(), Unit.CUBIC_METRE),
+                        outline.areaMm2() * box.widthMm() / 1e9 - archVolume() - underWings(),
+                        Unit.CUBIC_METRE),
                 () ->
-                        Working.of("V = A · W − arches")
+                        Working.of("V = A · W − arches − room under the wings")
                                 .worked("A", "area of one side", area, SIDE_AREA)
                                 .plan("W", "outside width", Quantity.mm(box.widthMm()))
                                 .worked(
@@ -59,11 +62,42 @@ final class AreaFigures {
                                         "room that wheel arches take on both sides",
                                         new Quantity(archVolume(), Unit.CUBIC_METRE),
                                         this::arches)
+                                .worked(
+                                        "wings",
+                                        "room under the wings",
+                                        new Quantity(underWings(), Unit.CUBIC_METRE),
+                                        this::wings)
                                 .source("geometry"));
     }
 
+    private Working wings() {
+        return Working.of("V = area of the side below the wings · (W − w)")
+                .plan("W", "outside width", Quantity.mm(box.widthMm()))
+                .plan("w", "outside width below", Quantity.mm(box.lowerWidthMm()))
+                .plan("from", "height of the wings", Quantity.mm(box.details().wings().fromMm()))
+                .source("geometry");
+    }
+
+    /** {@return room beside the box under its wings (m³)} */
+    private double underWings() {
+        return belowWingsMm2() * (box.widthMm() - box.lowerWidthMm()) / 1e9;
+    }
+
+    private double belowWingsMm2() {
+        double from = box.details().wings().fromMm();
+        if (from <= 0) {
+            return 0;
+        }
+        Bounds2 all = outline.shape().bounds();
+        Bounds2 below = new Bounds2(all.fromU(), all.toU(), all.fromV(), from);
+        return outline.shape().polygon().sharedArea(Polygon2.rectangle(below));
+    }
+
     private void across() {
-        double front = box.widthMm() * (outline.heightMm() + outline.dropMm());
+        double narrower = box.widthMm() - box.lowerWidthMm();
+        double front =
+                box.widthMm() * (outline.heightMm() + outline.dropMm())
+                        - narrower * box.details().wings().fromMm();
         figures.add(
                 "frontal-area",
                 "Frontal area of the box",
@@ -86,7 +120,9 @@ final class AreaFigures {
     }
 
     private Working frontalWorking() {
-        return Working.of("F = W · (H + drop)")
+        return Working.of("F = W · (H + drop) − (W − w) · wings")
+                .plan("w", "outside width below", Quantity.mm(box.lowerWidthMm()))
+                .plan("wings", "height of the wings", Quantity.mm(box.details().wings().fromMm()))
                 .plan("W", "outside width", Quantity.mm(box.widthMm()))
                 .worked(
                         "H",

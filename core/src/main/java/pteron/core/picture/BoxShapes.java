@@ -17,10 +17,8 @@ import pteron.core.frame.Role;
 import pteron.core.geometry.Point2;
 import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
-import pteron.core.quantity.Named;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
-import pteron.core.shell.Shell;
 import pteron.core.shell.Skin;
 
 /** Draws the box: panels, members, openings, and what layers add to them. */
@@ -75,9 +73,12 @@ final class BoxShapes {
         if (frame.isEmpty() && canvas.box().get(Outline.class).usable()) {
             new BareShapes(canvas).side(side);
         }
-        frame.flatMap(found -> canvas.box().get(Shell.class).panel(Named.small(side)))
-                .ifPresent(
-                        panel -> shapes.flat(Matter.SKIN, panel, panel.skins().getFirst().area()));
+        PanelKind lower = side == PanelKind.LEFT ? PanelKind.LOWER_LEFT : PanelKind.LOWER_RIGHT;
+        frame.stream()
+                .flatMap(found -> found.panels().stream())
+                .map(PanelFrame::panel)
+                .filter(panel -> panel.kind() == side || panel.kind() == lower)
+                .forEach(panel -> shapes.flat(Matter.SKIN, panel, panel.skins().getFirst().area()));
     }
 
     /** Draws the strip and the floor end on, behind the side wall. */

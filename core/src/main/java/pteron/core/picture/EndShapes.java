@@ -1,5 +1,6 @@
 package pteron.core.picture;
 
+import java.util.ArrayList;
 import java.util.List;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Dimension.Side;
@@ -10,39 +11,72 @@ import pteron.core.drawing.Matter;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
+import pteron.core.plan.Box;
 
 /** Draws front or rear of the box on its carrier. */
 final class EndShapes {
 
     private final List<Layer> layers;
     private final Canvas canvas;
+    private final Box box;
     private final double half;
     private final double top;
 
     EndShapes(BoxModel model, View view, List<Layer> layers, String aspect) {
         this.layers = layers;
         this.canvas = Canvases.of(model, view, aspect);
-        this.half = model.plan().box().widthMm() / 2;
+        this.box = model.plan().box();
+        this.half = box.widthMm() / 2;
         this.top = model.outline().heightMm();
     }
 
     Drawing drawing(String selected) {
         new CarrierShapes(canvas).end();
-        canvas.rectangle(Matter.SKIN, canvas.at(0, -half, 0), canvas.at(0, half, top));
+        canvas.area(Matter.SKIN, silhouette());
         new BoxShapes(canvas, layers).panels();
         new BareShapes(canvas).strip();
-        canvas.line(
-                LineKind.OUTLINE,
-                canvas.at(0, -half, 0),
-                canvas.at(0, -half, top),
-                canvas.at(0, half, top),
-                canvas.at(0, half, 0));
+        List<Point2> outline = new ArrayList<>(silhouette());
+        canvas.line(LineKind.OUTLINE, outline);
         layers.forEach(layer -> layer.overBox(canvas));
         dimensions(selected);
         return canvas.drawing();
     }
 
+    /** The box end on, from its left foot round to its right one; narrower below wings. */
+    private List<Point2> silhouette() {
+        List<Point2> round = new ArrayList<>();
+        double step = box.details().wings().fromMm();
+        double lower = box.lowerWidthMm() / 2;
+        round.add(canvas.at(0, -lower, 0));
+        if (box.details().wings().exists()) {
+            round.add(canvas.at(0, -lower, step));
+            round.add(canvas.at(0, -half, step));
+        }
+        round.add(canvas.at(0, -half, top));
+        round.add(canvas.at(0, half, top));
+        if (box.details().wings().exists()) {
+            round.add(canvas.at(0, half, step));
+            round.add(canvas.at(0, lower, step));
+        }
+        round.add(canvas.at(0, lower, 0));
+        return round;
+    }
+
+    private void wings() {
+        if (!box.details().wings().exists()) {
+            return;
+        }
+        double step = box.details().wings().fromMm();
+        double lower = box.lowerWidthMm() / 2;
+        Point2 left = canvas.at(0, -lower, 0);
+        Point2 right = canvas.at(0, lower, 0);
+        canvas.dimension("wings.width", left, right, Side.BOTTOM, 0);
+        Point2 near = left.u() < right.u() ? left : right;
+        canvas.dimension("wings.from", near, near.plus(new Point2(0, step)), Side.LEFT, 0);
+    }
+
     private void dimensions(String selected) {
+        wings();
         Point2 left = canvas.at(0, -half, top);
         Point2 right = canvas.at(0, half, top);
         int row = LayerRows.rows(layers, canvas, selected);

@@ -52,6 +52,11 @@ public record Box(
         this(outline, widthMm, offsetMm, 0, BoxDetails.NONE);
     }
 
+    /** {@return outside width below the wings, the whole width where there are none (mm)} */
+    public double lowerWidthMm() {
+        return details.wings().exists() ? details.wings().lowerWidthMm() : widthMm;
+    }
+
     /** {@return this box with another outline} */
     public Box withOutline(List<OutlinePoint> other) {
         return new Box(other, widthMm, offsetMm, raisedMm, details);

@@ -9,8 +9,15 @@ import pteron.core.quantity.Require;
  * @param dropFloor lower floor towards the rear
  * @param wheelArches cut-outs in both sides, front to rear
  * @param overhang roof over the walls
+ * @param wings where the box is wider above than below
  */
-public record BoxDetails(DropFloor dropFloor, List<WheelArch> wheelArches, Overhang overhang) {
+public record BoxDetails(
+        DropFloor dropFloor, List<WheelArch> wheelArches, Overhang overhang, Wings wings) {
+
+    /** A box as wide below as above. */
+    public BoxDetails(DropFloor dropFloor, List<WheelArch> wheelArches, Overhang overhang) {
+        this(dropFloor, wheelArches, overhang, Wings.NONE);
+    }
 
     /** Nothing of it. */
     public static final BoxDetails NONE = new BoxDetails(DropFloor.NONE, List.of(), Overhang.NONE);
@@ -133,18 +140,45 @@ public record BoxDetails(DropFloor dropFloor, List<WheelArch> wheelArches, Overh
         }
     }
 
+    /**
+     * A box that is narrower between the walls of a bed or the wheels than above them.
+     *
+     * @param lowerWidthMm outside width below (mm)
+     * @param fromMm height over the underside from which it has its whole width (mm); 0 for no wings
+     */
+    public record Wings(double lowerWidthMm, double fromMm) {
+        /** No wings. */
+        public static final Wings NONE = new Wings(PlanLimits.BOX_WIDTH.least(), 0);
+
+        /** Checks the ranges. */
+        public Wings {
+            Require.within("width below the wings", lowerWidthMm, PlanLimits.BOX_WIDTH);
+            Require.within("wings from", fromMm, PlanLimits.WINGS);
+        }
+
+        /** {@return whether there are any} */
+        public boolean exists() {
+            return fromMm > 0;
+        }
+    }
+
     /** {@return these details with another dropped floor} */
     public BoxDetails withDropFloor(DropFloor other) {
-        return new BoxDetails(other, wheelArches, overhang);
+        return new BoxDetails(other, wheelArches, overhang, wings);
     }
 
     /** {@return these details with other wheel arches} */
     public BoxDetails withWheelArches(List<WheelArch> other) {
-        return new BoxDetails(dropFloor, other, overhang);
+        return new BoxDetails(dropFloor, other, overhang, wings);
     }
 
     /** {@return these details with another overhang} */
     public BoxDetails withOverhang(Overhang other) {
-        return new BoxDetails(dropFloor, wheelArches, other);
+        return new BoxDetails(dropFloor, wheelArches, other, wings);
+    }
+
+    /** {@return these details with other wings} */
+    public BoxDetails withWings(Wings other) {
+        return new BoxDetails(dropFloor, wheelArches, overhang, other);
     }
 }

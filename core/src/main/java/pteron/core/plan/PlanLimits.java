@@ -38,6 +38,9 @@ public final class PlanLimits {
     /** Depth of a dropped floor. */
     public static final Range DROP = mm(0, 500);
 
+    /** Height at which a box becomes wider. */
+    public static final Range WINGS = mm(0, 2000);
+
     /** Length, height or depth of a wheel arch. */
     public static final Range ARCH = mm(20, 3000);
 

@@ -6,10 +6,13 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
+import pteron.core.geometry.Segment2;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.plan.Box;
+import pteron.core.plan.BoxDetails;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
@@ -26,14 +29,14 @@ public final class SealingStage {
     /**
      * What the joints read.
      *
-     * @param widthMm outside width of the box (mm)
+     * @param box the box: its widths, its wings, its wheels
      * @param supplies beads, cartridges and rolls
      * @param outline the outline, usable
      * @param openings doors and windows
      * @param skins the sheets
      */
     public record Input(
-            double widthMm, Supplies supplies, Outline outline, Openings openings, Skins skins) {}
+            Box box, Supplies supplies, Outline outline, Openings openings, Skins skins) {}
 
     /** The stage. */
     public static final Stage<Input, Sealing> STAGE =
@@ -44,7 +47,10 @@ public final class SealingStage {
                                     .map(
                                             skins ->
                                                     new Input(
-                                                            given.plan().box().widthMm(),
+                                                            given.plan()
+                                                                    .box()
+                                                                    .withOffset(0)
+                                                                    .withRaised(0),
                                                             given.plan().supplies(),
                                                             given.get(Outline.class),
                                                             given.get(Openings.class),
@@ -57,6 +63,7 @@ public final class SealingStage {
         List<SealedJoint> joints = new ArrayList<>();
         corners(plan, outline, joints);
         lowerEdge(plan, outline, joints);
+        underside(plan, outline, joints);
         seams(plan.skins, joints);
         plan.openings.placed().forEach(one -> joints.add(flange(one)));
         Supplies supplies = plan.supplies;
@@ -77,7 +84,7 @@ public final class SealingStage {
     }
 
     private static void corners(Input plan, Outline outline, List<SealedJoint> joints) {
-        double half = plan.widthMm / 2;
+        double half = plan.box.widthMm() / 2;
         outline.corners()
                 .forEach(
                         corner ->
@@ -102,8 +109,51 @@ public final class SealingStage {
         return new SealedJoint(JointKind.CORNER, where, start, end, element.lengthMm());
     }
 
+    /** Where the box becomes wider, where wheels are cut out, where the floor drops. */
+    private static void underside(Input plan, Outline outline, List<SealedJoint> joints) {
+        BoxDetails details = plan.box.details();
+        double half = plan.box.widthMm() / 2;
+        if (details.wings().exists()) {
+            double from = details.wings().fromMm();
+            double lower = plan.box.lowerWidthMm() / 2;
+            for (Segment2 level : outline.shape().polygon().levelAt(from)) {
+                for (double y : new double[] {-half, -lower, lower, half}) {
+                    String where = (y < 0 ? "left" : "right") + " wing";
+                    joints.add(along(JointKind.CORNER, where, level.from(), level.to(), y));
+                }
+                for (Point2 end : List.of(level.from(), level.to())) {
+                    joints.add(aside("left wing, at the end", end, -half, -lower));
+                    joints.add(aside("right wing, at the end", end, lower, half));
+                }
+            }
+        }
+        for (BoxDetails.WheelArch arch : details.wheelArches()) {
+            double round = arch.lengthMm() + 2 * arch.heightMm() - (4 - Math.PI) * arch.cornerMm();
+            Point2 middle = new Point2(arch.fromMm() + arch.lengthMm() / 2, arch.heightMm());
+            for (int side : new int[] {-1, 1}) {
+                Point3 at = new Point3(middle.u(), side * half, middle.v());
+                String where = (side < 0 ? "left" : "right") + " wheel arch";
+                joints.add(new SealedJoint(JointKind.CORNER, where, at, at, round));
+            }
+        }
+        if (details.dropFloor().exists()) {
+            Point2 foot = new Point2(details.dropFloor().fromMm(), -outline.dropMm());
+            Point2 top = new Point2(details.dropFloor().fromMm(), 0);
+            joints.add(across(JointKind.LOWER_EDGE, "step of the floor, below", foot, half));
+            joints.add(across(JointKind.LOWER_EDGE, "step of the floor, above", top, half));
+            joints.add(along(JointKind.CORNER, "step of the floor, left", foot, top, -half));
+            joints.add(along(JointKind.CORNER, "step of the floor, right", foot, top, half));
+        }
+    }
+
+    private static SealedJoint aside(String where, Point2 at, double fromY, double toY) {
+        Point3 from = new Point3(at.u(), fromY, at.v());
+        Point3 to = new Point3(at.u(), toY, at.v());
+        return new SealedJoint(JointKind.CORNER, where, from, to, from.distance(to));
+    }
+
     private static void lowerEdge(Input plan, Outline outline, List<SealedJoint> joints) {
-        double half = plan.widthMm / 2;
+        double half = plan.box.lowerWidthMm() / 2;
         Point2 front = outline.points().getFirst();
         Point2 rear = outline.points().getLast();
         joints.add(across(JointKind.LOWER_EDGE, "front, at the deck", front, half));

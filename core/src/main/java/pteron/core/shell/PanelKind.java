@@ -24,14 +24,20 @@ public enum PanelKind {
     REAR,
     /** Floor of a bed over the cab, facing down. */
     UNDER,
+    /** Left side wall below the wings. */
+    LOWER_LEFT,
+    /** Right side wall below the wings. */
+    LOWER_RIGHT,
+    /** What faces down where the box becomes wider. */
+    WING,
     /** Upright board between a floor and its dropped part, facing ahead. */
     RISER,
     /** Board of a box over a wheel. */
     WHEEL_BOX;
 
-    /** {@return whether it is one of the two side walls} */
+    /** {@return whether it is a side wall or its lower part} */
     public boolean isSide() {
-        return this == LEFT || this == RIGHT;
+        return this == LEFT || this == RIGHT || this == LOWER_LEFT || this == LOWER_RIGHT;
     }
 
     /** {@return whether it is a roof} */
@@ -41,17 +47,17 @@ public enum PanelKind {
 
     /** {@return whether its members run across the box and have blocks, not plates, at their ends} */
     public boolean isAcross() {
-        return this == ROOF || this == UNDER;
+        return this == ROOF || this == UNDER || this == WING;
     }
 
     /** {@return panels that are looked at from outside in a view, none where it is no view of panels} */
     public static Set<PanelKind> seenIn(View view) {
         return switch (view) {
-            case LEFT -> EnumSet.of(LEFT);
-            case RIGHT -> EnumSet.of(RIGHT);
+            case LEFT -> EnumSet.of(LOWER_LEFT, LEFT);
+            case RIGHT -> EnumSet.of(LOWER_RIGHT, RIGHT);
             case FRONT -> EnumSet.of(FRONT, NOSE);
             case REAR -> EnumSet.of(REAR, TAIL);
-            case PLAN -> EnumSet.of(FLOOR, UNDER, WHEEL_BOX);
+            case PLAN -> EnumSet.of(FLOOR, UNDER, WHEEL_BOX, WING);
             case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
             case UNFOLDED, SOLID, SECTION, ALL -> EnumSet.noneOf(PanelKind.class);
         };

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
+import pteron.core.curve.Beside;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
@@ -36,6 +37,7 @@ final class PanelMaker {
     private final SideLines sides;
     private final Underside underside;
     private final double halfWidth;
+    private final double halfLower;
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
@@ -46,12 +48,19 @@ final class PanelMaker {
         this.sides = sides;
         this.underside = sides.underside();
         this.halfWidth = plan.widthMm() / 2;
+        boolean winged = plan.details().wings().exists();
+        this.halfLower = winged ? plan.details().wings().lowerWidthMm() / 2 : halfWidth;
         this.walls = makeUp.walls();
     }
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
     private double halfFrame() {
         return halfWidth - walls.toFrameMm();
+    }
+
+    /** {@return half the width between the outer skins of the side walls below the wings (mm)} */
+    private double halfLowerFrame() {
+        return halfLower - walls.toFrameMm();
     }
 
     /** {@return half the width between the frames of the side walls (mm)} */
@@ -75,7 +84,7 @@ final class PanelMaker {
 
     private Panel floor(double front, double rear, double underMm) {
         Floor floor = makeUp.floor();
-        Bounds2 area = new Bounds2(-halfFrame(), halfFrame(), front, rear);
+        Bounds2 area = new Bounds2(-halfLowerFrame(), halfLowerFrame(), front, rear);
         List<Bounds2> notches = notches(area);
         List<RimEdge> rim = chain(area);
         double lies = floor.bearersMm();
@@ -183,11 +192,11 @@ final class PanelMaker {
                         innerSkin(walls, sides.innerSkin())));
     }
 
-    private static Skin outerSkin(Framed framed, Polygon2 area) {
+    static Skin outerSkin(Framed framed, Polygon2 area) {
         return new Skin(Skin.Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), false);
     }
 
-    private static Skin innerSkin(Framed framed, Polygon2 area) {
+    static Skin innerSkin(Framed framed, Polygon2 area) {
         return new Skin(Skin.Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), false);
     }
 
@@ -262,6 +271,13 @@ final class PanelMaker {
                 : new End(inward * Math.max(out, in), 0, takenOff);
     }
 
+    /** {@return the walls below the wings and the wings themselves, none where there are none} */
+    List<Panel> wings() {
+        return underside.wings().exists()
+                ? new Wingspan(makeUp, bands, underside, halfWidth, halfLower).panels()
+                : List.of();
+    }
+
     /** A stretch along an edge of the outline, from its start (mm). */
     private record Span(double from, double to) {
         /** {@return the same stretch measured from the other end of a length} */
@@ -283,12 +299,13 @@ final class PanelMaker {
         PanelKind kind = PanelKind.valueOf(band.element().kind().name());
         boolean across = kind.isAcross() || !band.isStraight();
         Bounds2 frame = bounds(across, spans.frame(), halfFrame());
+        Waist waist = waist(band, across, reversed);
         return new Panel(
                 id(kind),
                 kind,
                 surface(band, reversed),
-                chain(frame),
-                List.of(),
+                waist.rim(frame),
+                waist.bottom(frame, halfLowerFrame()),
                 List.of(),
                 new Point2(across ? 0 : -halfWidth, across ? -halfWidth : frame.fromV()),
                 ends,
@@ -298,11 +315,36 @@ final class PanelMaker {
                 List.of(
                         outerSkin(
                                 band.framed(),
-                                Polygon2.rectangle(
-                                        bounds(across, spans.skin(), halfWidth + beside(kind)))),
+                                waist.skin(
+                                        bounds(across, spans.skin(), halfWidth + beside(kind)),
+                                        halfLower)),
                         innerSkin(
                                 band.framed(),
-                                Polygon2.rectangle(bounds(across, spans.lining(), halfInside())))));
+                                waist.lining(
+                                        bounds(across, spans.lining(), halfInside()),
+                                        halfLowerFrame() - walls.frameMm()))));
+    }
+
+    /** {@return where a wall at an end becomes wider; nowhere for other panels and without wings} */
+    private Waist waist(Band band, boolean across, boolean reversed) {
+        boolean end = band == bands.getFirst() || band == bands.getLast();
+        if (across || !end || !underside.wings().exists()) {
+            return Waist.NONE;
+        }
+        double from = underside.wings().fromMm();
+        double inside = underside.liningFromMm();
+        return new Waist(
+                up(band, band.outside(), from, reversed),
+                Math.max(
+                        up(band, band.frameOut(), underside.wingFrameMm(), reversed),
+                        up(band, band.frameIn(), underside.wingFrameMm(), reversed)),
+                up(band, band.inside(), inside, reversed));
+    }
+
+    /** {@return how far up a wall one of its lines has a height over the underside (mm)} */
+    private static double up(Band band, Beside line, double heightMm, boolean reversed) {
+        double along = band.along(Joint.corner(line, SideLines.level(heightMm), Joint.foot(band)));
+        return reversed ? band.lengthMm() - along : along;
     }
 
     /** {@return how far a skin reaches over the side walls (mm)} */

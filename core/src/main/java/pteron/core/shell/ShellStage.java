@@ -91,6 +91,7 @@ public final class ShellStage {
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
         panels.addAll(maker.riser());
+        panels.addAll(maker.wings());
         panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
         panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
         return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);

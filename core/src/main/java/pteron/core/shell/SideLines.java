@@ -22,12 +22,11 @@ record SideLines(
         List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining, Underside underside) {
 
     static SideLines of(List<Band> bands, Underside underside) {
-        double floor = underside.floorMm();
         double drop = underside.dropMm();
         return new SideLines(
-                chain(bands, Band::frameOut, 0, drop),
-                chain(bands, Band::frameIn, floor, drop),
-                chain(bands, Band::inside, floor, drop),
+                chain(bands, Band::frameOut, underside.skinFromMm(), drop),
+                chain(bands, Band::frameIn, underside.frameFromMm(), drop),
+                chain(bands, Band::inside, underside.liningFromMm(), drop),
                 underside);
     }
 

@@ -9,6 +9,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
+import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.MakeUp;
 
 /**
@@ -18,8 +19,10 @@ import pteron.core.plan.MakeUp;
  * @param wheels rooms of the wheels, from the rear to the front
  * @param floorMm top of the floor over the underside (mm)
  * @param walls what the board between the floors is made of
+ * @param wings where the box becomes wider
  */
-record Underside(DropFloor drop, List<WheelRoom> wheels, double floorMm, Framed walls) {
+record Underside(
+        DropFloor drop, List<WheelRoom> wheels, double floorMm, Framed walls, Wings wings) {
 
     static Underside of(BoxDetails details, MakeUp makeUp) {
         List<WheelRoom> wheels =
@@ -28,7 +31,31 @@ record Underside(DropFloor drop, List<WheelRoom> wheels, double floorMm, Framed 
                         .sorted(Comparator.comparingDouble(room -> -room.fromMm()))
                         .toList();
         return new Underside(
-                details.dropFloor(), wheels, makeUp.floor().structureMm(), makeUp.walls());
+                details.dropFloor(),
+                wheels,
+                makeUp.floor().structureMm(),
+                makeUp.walls(),
+                details.wings());
+    }
+
+    /** {@return lower edge of a side wall's outer skin: the underside, or that of the wings (mm)} */
+    double skinFromMm() {
+        return wings.exists() ? wings.fromMm() : 0;
+    }
+
+    /** {@return underside of the wings' frame (mm)} */
+    double wingFrameMm() {
+        return wings.fromMm() + walls.toFrameMm();
+    }
+
+    /** {@return what the frame of a side wall stands on: the floor, or the frame of the wings (mm)} */
+    double frameFromMm() {
+        return wings.exists() ? wingFrameMm() + walls.frameMm() : floorMm;
+    }
+
+    /** {@return what the lining of a side wall stands on: the floor, or what covers the wings inside (mm)} */
+    double liningFromMm() {
+        return wings.exists() ? wings.fromMm() + walls.thicknessMm() : floorMm;
     }
 
     /** {@return how much lower the rear is (mm)} */
@@ -58,12 +85,12 @@ record Underside(DropFloor drop, List<WheelRoom> wheels, double floorMm, Framed 
 
     /** {@return corners of the lower edge of a side's frame} */
     List<Point2> frame() {
-        return edge(riserInMm(), floorMm, WheelRoom::notch, true);
+        return edge(riserInMm(), frameFromMm(), WheelRoom::notch, true);
     }
 
     /** {@return corners of the lower edge of a side's lining} */
     List<Point2> lining() {
-        return edge(riserInsideMm(), floorMm, WheelRoom::boxed, true);
+        return edge(riserInsideMm(), liningFromMm(), WheelRoom::boxed, true);
     }
 
     private List<Point2> edge(

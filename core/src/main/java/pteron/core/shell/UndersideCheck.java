@@ -31,6 +31,7 @@ final class UndersideCheck {
     static List<Finding> findings(ShellStage.Input plan, SideLines sides) {
         UndersideCheck check = new UndersideCheck(plan, sides);
         check.step();
+        check.wings();
         for (int i = 0; i < check.underside.wheels().size(); i++) {
             check.wheel(i);
         }
@@ -47,6 +48,31 @@ final class UndersideCheck {
         double rear = sides.frame().getLast().to().u();
         double room = Math.min(underside.riserOutMm() - front, rear - underside.riserInsideMm());
         least("STEP_AT_THE_END", "dropped-floor", room, 4 * timber, "MOVE_STEP");
+    }
+
+    /** Wings need a wall under them, a way out to both sides, and ends that stand up past them. */
+    private void wings() {
+        if (!underside.wings().exists()) {
+            return;
+        }
+        double lower = plan.details().wings().lowerWidthMm();
+        double out = (plan.widthMm() - lower) / 2;
+        least("WINGS_TOO_NARROW", "wings", out, 2 * timber, "WIDER_WINGS");
+        double high = underside.wingFrameMm() - underside.floorMm();
+        least("WINGS_TOO_LOW", "wings", high, 2 * timber + 1, "HIGHER_WINGS");
+        double inside = lower - 2 * plan.makeUp().walls().thicknessMm();
+        least("LAYERS_FILL_THE_BOX", "inside-width", inside, 2 * timber, "THINNER_OR_LARGER");
+        double front = standsTo(sides.frame().getFirst());
+        double rear = standsTo(sides.frame().getLast());
+        double past = Math.min(front, rear) - underside.liningFromMm();
+        least("WINGS_MEET_THE_ROOF", "wings", past, 3 * timber, "LOWER_WINGS");
+        boolean wheels = !underside.wheels().isEmpty() || underside.drop().exists();
+        least("WINGS_AND_WHEELS", "wings", wheels ? 0 : 1, 1, "LEAVE_ONE_AWAY");
+    }
+
+    /** Height of the upper end of a plumb or raked end; none for a bend. */
+    private static double standsTo(RimEdge edge) {
+        return edge.isStraight() ? Math.max(edge.from().v(), edge.to().v()) : 0;
     }
 
     private void wheel(int index) {

@@ -77,8 +77,16 @@ class SetOutShapesTest {
         return withUnits(random, withUnderside(random, made));
     }
 
-    /** A dropped floor in one of four, wheels in one of three. */
+    /** Wings in one of five; of the others a dropped floor in one of four, wheels in one of three. */
     private static BoxPlan withUnderside(Random random, BoxPlan plan) {
+        if (random.nextInt(5) == 0) {
+            double width = plan.box().widthMm();
+            BoxDetails.Wings wings =
+                    new BoxDetails.Wings(
+                            Math.max(600, width - between(random, 160, 500)),
+                            between(random, 250, 700));
+            return plan.withBox(plan.box().withDetails(plan.box().details().withWings(wings)));
+        }
         BoxPlan made = random.nextInt(4) == 0 ? OutlineTools.withDropFloor(plan) : plan;
         if (random.nextInt(3) == 0) {
             double length = BoxEdits.length(plan);
@@ -132,6 +140,7 @@ class SetOutShapesTest {
         int pierced = 0;
         int dropped = 0;
         int wheels = 0;
+        int winged = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -147,6 +156,7 @@ class SetOutShapesTest {
             curved += outline.elements().stream().allMatch(one -> one.isStraight()) ? 0 : 1;
             stepped += outline.elements().stream().anyMatch(SetOutShapesTest::facesDown) ? 1 : 0;
             dropped += plan.box().details().dropFloor().exists() ? 1 : 0;
+            winged += plan.box().details().wings().exists() ? 1 : 0;
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
             if (i % 4 == 0) {
@@ -156,14 +166,15 @@ class SetOutShapesTest {
         }
         System.out.printf(
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
-                        + " %d with a dropped floor, %d over wheels%n",
-                BOXES, setOut, curved, stepped, pierced, dropped, wheels);
+                        + " %d with a dropped floor, %d over wheels, %d with wings%n",
+                BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
         assertThat(pierced).isGreaterThan(BOXES / 5);
         assertThat(dropped).isGreaterThan(BOXES / 20);
         assertThat(wheels).isGreaterThan(BOXES / 20);
+        assertThat(winged).isGreaterThan(BOXES / 20);
     }
 
     private static boolean facesDown(Element element) {

@@ -95,6 +95,13 @@ class UndersideTest {
                             assertThat(plate.bounds().fromV()).isCloseTo(-41.5, within(1e-6));
                             assertThat(plate.bounds().fromU()).isCloseTo(3064.5, within(1e-6));
                         });
+        // the plate over it runs through from end to end
+        assertThat(left.members())
+                .anySatisfy(
+                        member -> {
+                            assertThat(member.role()).isEqualTo(Role.TOP_PLATE);
+                            assertThat(member.lengthMm()).isGreaterThan(4100);
+                        });
         double with = area(model, "left", "OUTER");
         double without = area(model(SQUARE), "left", "OUTER");
         // the skin gains the dropped part: from the back of the riser's skin to that of the rear

@@ -6,6 +6,7 @@ import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Arc;
 import pteron.core.plan.OutlinePoint.Batten;
@@ -91,6 +92,15 @@ final class BoxReader {
                                                 o.number("sidesMm", PlanLimits.OVERHANG),
                                                 o.number("dripMm", PlanLimits.OVERHANG)))
                         : Overhang.NONE;
-        return new BoxDetails(drop, arches, overhang);
+        Wings wings =
+                at.has("wings")
+                        ? at.object(
+                                "wings",
+                                w ->
+                                        new Wings(
+                                                w.number("lowerWidthMm", PlanLimits.BOX_WIDTH),
+                                                w.number("fromMm", PlanLimits.WINGS)))
+                        : Wings.NONE;
+        return new BoxDetails(drop, arches, overhang, wings);
     }
 }

@@ -64,6 +64,11 @@ final class BoxWriter {
     }
 
     private static void details(ObjectNode node, BoxDetails details) {
+        if (!details.wings().equals(BoxDetails.Wings.NONE)) {
+            ObjectNode wings = node.putObject("wings");
+            put(wings, "lowerWidthMm", details.wings().lowerWidthMm());
+            put(wings, "fromMm", details.wings().fromMm());
+        }
         if (!details.dropFloor().equals(BoxDetails.DropFloor.NONE)) {
             ObjectNode drop = node.putObject("dropFloor");
             put(drop, "fromMm", details.dropFloor().fromMm());
