@@ -70,6 +70,8 @@ final class ShelfPane extends VBox {
         scroll.setFitToHeight(true);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().addAll("plain-scroll", "shelf-scroll");
+        bench.viewProperty()
+                .subscribe(view -> scroll.setHvalue(view == View.ROOF ? scroll.getHmax() : 0));
         toolbox.refusedProperty().subscribe(this::say);
         HBox head = new HBox(10, Cells.headline("Units"), hint);
         head.setAlignment(Pos.CENTER_LEFT);

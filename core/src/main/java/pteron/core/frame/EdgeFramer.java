@@ -52,14 +52,25 @@ final class EdgeFramer {
     /** A plate on every level piece of the lower edge, also over a wheel. */
     private List<Polygon2> bottomPlate(List<Polygon2> inside, List<PlacedOpening> openings) {
         List<Polygon2> rooms = inside;
-        for (Segment2 piece : panel.lowerEdge()) {
+        List<Segment2> edge = panel.lowerEdge();
+        for (int i = 0; i < edge.size(); i++) {
+            Segment2 piece = edge.get(i);
             if (Panel.isLevel(piece)) {
                 double low = piece.from().v();
                 Bounds2 plate = new Bounds2(piece.from().u(), piece.to().u(), low, low + thickness);
-                rooms = bottomPlate(rooms, plate, openings);
+                Role role = bridges(edge, i) ? Role.HEADER : Role.BOTTOM_PLATE;
+                rooms = bottomPlate(rooms, plate, role, openings);
             }
         }
         return rooms;
+    }
+
+    /** {@return whether the wall reaches farther down on both sides of a piece of its lower edge} */
+    private static boolean bridges(List<Segment2> edge, int index) {
+        boolean within = index > 0 && index < edge.size() - 1;
+        return within
+                && edge.get(index - 1).from().v() < edge.get(index).from().v()
+                && edge.get(index + 1).to().v() < edge.get(index).to().v();
     }
 
     private List<Polygon2> stepPosts(List<Polygon2> inside) {
@@ -106,7 +117,7 @@ final class EdgeFramer {
     }
 
     private List<Polygon2> bottomPlate(
-            List<Polygon2> inside, Bounds2 plate, List<PlacedOpening> openings) {
+            List<Polygon2> inside, Bounds2 plate, Role role, List<PlacedOpening> openings) {
         List<Polygon2> doors =
                 openings.stream()
                         .filter(one -> one.reachesFloor() && cutsPlate(one, plate))
@@ -115,17 +126,16 @@ final class EdgeFramer {
         Polygon2 whole = Polygon2.rectangle(plate);
         for (Polygon2 room : inside) {
             for (Polygon2 piece : room.shared(whole)) {
-                piece.without(doors).forEach(this::addBottomPlate);
+                piece.without(doors).forEach(left -> addBottomPlate(left, role));
             }
         }
         return inside.stream().flatMap(room -> room.without(whole).stream()).toList();
     }
 
-    private void addBottomPlate(Polygon2 piece) {
+    private void addBottomPlate(Polygon2 piece, Role role) {
         // what is left under a threshold is thinner than the plate and is no piece of it
         if (piece.bounds().height() > thickness - 1) {
-            maker.addRipped(
-                    Role.BOTTOM_PLATE, piece, MemberMaker.ACROSS, panel.rips().startDegrees());
+            maker.addRipped(role, piece, MemberMaker.ACROSS, panel.rips().startDegrees());
         }
     }
 

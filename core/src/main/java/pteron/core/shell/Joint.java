@@ -62,7 +62,7 @@ record Joint(Point2 out, Point2 in) {
                 .orElseThrow();
     }
 
-    private static boolean turnsLeft(Band before, Band after) {
+    static boolean turnsLeft(Band before, Band after) {
         return before.outside().direction(before.lengthMm()).cross(after.outside().direction(0))
                 > 0;
     }

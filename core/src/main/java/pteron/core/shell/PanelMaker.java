@@ -218,13 +218,32 @@ final class PanelMaker {
         Span frame = new Span(first.atMm(), last.atMm());
         Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
         RimEdge inside = sides.lining().get(i);
-        Span lining = new Span(band.along(inside.from()), band.along(inside.to()));
+        Span lining =
+                new Span(
+                        i > 0 && yields(band, bands.get(i - 1), band)
+                                ? behindLining(band, bands.get(i - 1), band.from())
+                                : band.along(inside.from()),
+                        i < bands.size() - 1 && yields(band, band, bands.get(i + 1))
+                                ? behindLining(band, bands.get(i + 1), bands.get(i + 1).from())
+                                : band.along(inside.to()));
         double ahead = isRoof(i) && !isRoof(i - 1) ? overhang.frontMm() : 0;
         double behind = isRoof(i) && !isRoof(i + 1) ? overhang.rearMm() : 0;
         Span skin = new Span(-ahead, band.lengthMm() + behind);
         boolean upIsForward =
                 band.element().kind() == EdgeKind.TAIL || band.element().kind() == EdgeKind.REAR;
         return panel(band, upIsForward, new Spans(skin, frame, lining), rips);
+    }
+
+    /** In an inside corner the lining of what faces down ends behind that of the wall, else both would be there. */
+    private static boolean yields(Band band, Band before, Band after) {
+        return band.element().kind() == EdgeKind.UNDER && Joint.turnsLeft(before, after);
+    }
+
+    private static double behindLining(Band band, Band wall, Point2 shared) {
+        Framed framed = wall.framed();
+        Beside back =
+                wall.outside().movedRight(framed.thicknessMm() - framed.innerSkin().thicknessMm());
+        return band.along(Joint.corner(band.inside(), back, shared));
     }
 
     private boolean isRoof(int band) {

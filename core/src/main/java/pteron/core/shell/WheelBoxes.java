@@ -48,10 +48,12 @@ final class WheelBoxes {
      * @param board back of the board at the inner side
      * @param frame face of the frame behind it
      * @param wall inner face of the side wall's frame
+     * @param lining inside of its lining
      * @param skin outer face of the side wall's frame
      * @param floor top of the floor
      */
-    private record Reach(double board, double frame, double wall, double skin, double floor) {}
+    private record Reach(
+            double board, double frame, double wall, double lining, double skin, double floor) {}
 
     private Reach reach(WheelRoom wheel) {
         Framed walls = makeUp.walls();
@@ -61,6 +63,7 @@ final class WheelBoxes {
                 board,
                 board - wheel.frameMm(),
                 half - walls.toFrameMm() - walls.frameMm(),
+                half - walls.thicknessMm(),
                 half - walls.toFrameMm(),
                 underside.floorMm() - (lower ? underside.dropMm() : 0));
     }
@@ -84,16 +87,17 @@ final class WheelBoxes {
                     new FlatSurface(new Point3(x, 0, 0), RIGHT, UP, BACK.times(end)),
                     across(side, y.board(), y.wall(), y.floor(), notch.toV()),
                     across(side, y.board() + wheel.boardMm(), y.skin(), under, top),
-                    across(side, y.frame(), y.wall(), y.floor(), boxed.toV()));
+                    across(side, y.frame(), y.lining(), y.floor(), boxed.toV()));
         }
         Bounds2 frame = across(side, y.frame(), y.wall(), 0, 1);
+        Bounds2 lining = across(side, y.frame(), y.lining(), 0, 1);
         Bounds2 board = across(side, y.board(), y.skin(), 0, 1);
         add(
                 wheel,
                 new FlatSurface(new Point3(0, 0, notch.toV()), BACK, RIGHT, UP),
                 new Bounds2(boxed.fromU(), boxed.toU(), frame.fromU(), frame.toU()),
                 new Bounds2(notch.fromU(), notch.toU(), board.fromU(), board.toU()),
-                new Bounds2(boxed.fromU(), boxed.toU(), frame.fromU(), frame.toU()));
+                new Bounds2(boxed.fromU(), boxed.toU(), lining.fromU(), lining.toU()));
     }
 
     private static Bounds2 across(int side, double from, double to, double low, double high) {

@@ -2,7 +2,6 @@ package pteron.core.solid;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import pteron.core.buildup.Layer;
 import pteron.core.drawing.Matter;
@@ -43,8 +42,11 @@ final class Bodies {
     /** {@return the facets of what is on} */
     static List<Facet> of(BoxModel model, Peel peel) {
         Bodies bodies = new Bodies(model, peel);
-        Optional<Frame> frame = model.find(Frame.class);
-        frame.stream().flatMap(found -> found.panels().stream()).forEach(bodies::panel);
+        List<PanelFrame> panels = model.find(Frame.class).map(Frame::panels).orElse(List.of());
+        panels.parallelStream()
+                .map(panel -> of(model, peel, panel))
+                .toList()
+                .forEach(bodies.facets::addAll);
         if (peel.cutMm().isPresent()) {
             bodies.cut(peel.cutMm().getAsDouble());
         }
@@ -52,6 +54,12 @@ final class Bodies {
             CarrierBodies.of(model, bodies.facets);
         }
         return List.copyOf(bodies.facets);
+    }
+
+    private static List<Facet> of(BoxModel model, Peel peel, PanelFrame panel) {
+        Bodies own = new Bodies(model, peel);
+        own.panel(panel);
+        return own.facets;
     }
 
     private boolean isOn(Panel panel) {
@@ -67,11 +75,10 @@ final class Bodies {
         if (!isOn(panel)) {
             return;
         }
-        int from = facets.size();
         if (peel.has(Coat.MEMBERS)) {
             frame.members().forEach(this::member);
         }
-        if (peel.has(Coat.FOAM)) {
+        if (peel.has(Coat.FOAM) && !isHidden(panel)) {
             foam(frame);
         }
         model.find(Skins.class).stream()
@@ -82,8 +89,15 @@ final class Bodies {
             openings(panel).forEach(this::unit);
         }
         if (panel.kind() == PanelKind.ROOF && peel.liftMm() > 0) {
-            facets.subList(from, facets.size()).replaceAll(facet -> lifted(facet, peel.liftMm()));
+            facets.replaceAll(facet -> lifted(facet, peel.liftMm()));
         }
+    }
+
+    /** {@return whether skin, lining and the plates between them hide what is in a wall or roof} */
+    private boolean isHidden(Panel panel) {
+        boolean closed = peel.has(Coat.OUTER_SKIN) && peel.has(Coat.LINING);
+        boolean whole = peel.cutMm().isEmpty() && peel.liftMm() == 0;
+        return panel.kind() != PanelKind.FLOOR && closed && whole && peel.has(Coat.MEMBERS);
     }
 
     private Stream<PlacedOpening> openings(Panel panel) {

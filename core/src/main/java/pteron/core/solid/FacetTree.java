@@ -16,6 +16,9 @@ final class FacetTree {
     /** Facets that are tried as the plane of a branch. */
     private static final int TRIED = 6;
 
+    /** Branches of the trunk, after which branches are grown beside each other. */
+    private static final int TRUNK = 24;
+
     /** Area that a pencil line hides (mm²). */
     private static final double LEAST_MM2 = 0.01;
 
@@ -37,14 +40,27 @@ final class FacetTree {
         Deque<Task> tasks = new ArrayDeque<>();
         // what has no area has no plane either
         List<Facet> real = facets.stream().filter(facet -> facet.areaMm2() > LEAST_MM2).toList();
-        tasks.push(new Task(real, tree -> root[0] = tree));
-        while (!tasks.isEmpty()) {
-            Task task = tasks.pop();
-            if (!task.facets.isEmpty()) {
-                task.put.accept(branch(task.facets, tasks));
-            }
+        tasks.add(new Task(real, tree -> root[0] = tree));
+        // the trunk by itself, the oldest branch first, then its branches beside each other
+        for (int grown = 0; grown < TRUNK && !tasks.isEmpty(); grown++) {
+            grow(tasks.removeFirst(), tasks);
         }
+        List.copyOf(tasks).parallelStream().forEach(FacetTree::grow);
         return root[0];
+    }
+
+    /** Grows a branch with everything on it. */
+    private static void grow(Task whole) {
+        Deque<Task> tasks = new ArrayDeque<>(List.of(whole));
+        while (!tasks.isEmpty()) {
+            grow(tasks.removeLast(), tasks);
+        }
+    }
+
+    private static void grow(Task task, Deque<Task> tasks) {
+        if (!task.facets.isEmpty()) {
+            task.put.accept(branch(task.facets, tasks));
+        }
     }
 
     private static FacetTree branch(List<Facet> facets, Deque<Task> tasks) {
@@ -59,8 +75,8 @@ final class FacetTree {
             halves.over().ifPresent(over::add);
             halves.under().ifPresent(under::add);
         }
-        tasks.push(new Task(over, found -> tree.over = found));
-        tasks.push(new Task(under, found -> tree.under = found));
+        tasks.add(new Task(over, found -> tree.over = found));
+        tasks.add(new Task(under, found -> tree.under = found));
         return tree;
     }
 

@@ -154,11 +154,11 @@ class UndersideTest {
                 assertThat(member.bounds().fromV()).as(member.name()).isGreaterThan(326.5 - 1e-6);
             }
         }
-        // a plate over it, 713 long, and a post on both sides
+        // a header over it, 713 long, and a post on both sides
         assertThat(left.members())
                 .anySatisfy(
                         member -> {
-                            assertThat(member.role()).isEqualTo(Role.BOTTOM_PLATE);
+                            assertThat(member.role()).isEqualTo(Role.HEADER);
                             assertThat(member.lengthMm()).isCloseTo(713, within(1e-6));
                         });
         assertThat(

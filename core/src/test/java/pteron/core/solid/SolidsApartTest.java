@@ -1,0 +1,252 @@
+package pteron.core.solid;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import pteron.core.buildup.Floor;
+import pteron.core.edit.OutlineTools;
+import pteron.core.frame.Body;
+import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
+import pteron.core.geometry.Point3;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
+import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.plan.BoxDetails.Wings;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
+import pteron.core.plan.StartingPlans;
+import pteron.core.shell.Panel;
+import pteron.core.shell.Skin;
+import pteron.core.skin.FoamPiece;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
+
+/**
+ * Members, sheets and foam as convex bodies: none lies deeper in another than a tenth of a millimetre, across panels
+ * too. The outer sheets of the strip are mitred where they meet and are not held against each other.
+ */
+class SolidsApartTest {
+
+    /** What a pencil line hides (mm). */
+    private static final double APART_MM = 0.1;
+
+    /** A part with its pieces. */
+    private record Part(
+            String kind, String panel, boolean shallow, Skin.Face face, List<ConvexBody> pieces) {}
+
+    private static List<Part> parts(BoxModel model) {
+        List<Part> parts = new ArrayList<>();
+        for (Member member : model.get(Frame.class).members()) {
+            boolean shallow = member.section().depthMm() < member.panel().depthMm() - 0.1;
+            parts.add(
+                    new Part(
+                            "member",
+                            member.panel().id(),
+                            shallow,
+                            null,
+                            ConvexBody.of(Body.of(member))));
+        }
+        for (SheetPiece piece : model.get(Skins.class).pieces()) {
+            double from = piece.skin().fromInwardMm();
+            parts.add(
+                    new Part(
+                            "sheet",
+                            piece.panel().id(),
+                            false,
+                            piece.skin().face(),
+                            ConvexBody.of(
+                                    piece.name(),
+                                    piece.panel().surface(),
+                                    piece.shape(),
+                                    from,
+                                    from + piece.skin().layer().thicknessMm())));
+        }
+        for (FoamPiece piece :
+                FoamPiece.of(
+                        model.get(Frame.class), model.get(Openings.class), model.plan().makeUp())) {
+            Panel panel = piece.panel();
+            double from = panel.fillingFromMm();
+            double to = Math.min(from + piece.layer().thicknessMm(), panel.depthMm());
+            parts.add(
+                    new Part(
+                            "foam",
+                            panel.id(),
+                            false,
+                            null,
+                            ConvexBody.of(piece.name(), panel.surface(), piece.shape(), from, to)));
+        }
+        return parts;
+    }
+
+    /** What may share room: foam is cut out over shallow blocks; outer sheets are mitred. */
+    private static boolean mayShare(Part one, Part other) {
+        boolean same = one.panel().equals(other.panel());
+        boolean blockInFoam =
+                same
+                        && (one.kind().equals("foam") && other.shallow()
+                                || other.kind().equals("foam") && one.shallow());
+        boolean mitred = one.face() == Skin.Face.OUTER && other.face() == Skin.Face.OUTER;
+        return blockInFoam || mitred;
+    }
+
+    /** A bow stands straight on a bend: by so much its corners stand out of the sheet that is bent over it. */
+    private static double slack(BoxModel model, Part one) {
+        Panel panel =
+                model.get(Frame.class).panels().stream()
+                        .map(frame -> frame.panel())
+                        .filter(own -> own.id().equals(one.panel()))
+                        .findFirst()
+                        .orElseThrow();
+        if (!panel.surface().isBent()) {
+            return 0;
+        }
+        var all = panel.frame().bounds();
+        double radius = panel.surface().leastRadiusMm(all.fromU(), all.toU(), panel.depthMm());
+        double thickness = panel.memberRoomMm();
+        // the bow itself, and the lines that draw the bend
+        return thickness * thickness / (8 * radius) + 0.5;
+    }
+
+    private static List<String> overlaps(BoxModel model, List<Part> parts) {
+        List<String> found = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            for (int j = i + 1; j < parts.size(); j++) {
+                Part one = parts.get(i);
+                Part other = parts.get(j);
+                if (!mayShare(one, other)) {
+                    double deep = deepest(one, other);
+                    if (deep > APART_MM
+                            && deep > APART_MM + slack(model, one) + slack(model, other)) {
+                        found.add(
+                                "%s in %s by %.2f"
+                                        .formatted(
+                                                one.pieces().getFirst().name(),
+                                                other.pieces().getFirst().name(),
+                                                deep));
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    private static double deepest(Part one, Part other) {
+        double deepest = 0;
+        for (ConvexBody a : one.pieces()) {
+            for (ConvexBody b : other.pieces()) {
+                deepest = Math.max(deepest, a.sharedMm(b));
+            }
+        }
+        return deepest;
+    }
+
+    private static BoxPlan winged(BoxPlan plan) {
+        return plan.withOpenings(List.of())
+                .withBox(
+                        plan.box()
+                                .withDetails(plan.box().details().withWings(new Wings(1450, 600))));
+    }
+
+    private static BoxPlan wheeled(BoxPlan plan) {
+        WheelArch arch = new WheelArch(1200, 700, 320, 250, 60);
+        return plan.withOpenings(List.of())
+                .withBox(
+                        plan.box()
+                                .withDetails(plan.box().details().withWheelArches(List.of(arch))));
+    }
+
+    private static BoxPlan joists(BoxPlan plan) {
+        Floor floor = plan.makeUp().floor().withSchool(Floor.School.BETWEEN_JOISTS);
+        return plan.withMakeUp(plan.makeUp().withFloor(floor));
+    }
+
+    static Stream<Arguments> boxes() {
+        List<Arguments> boxes = new ArrayList<>();
+        for (OutlineStart start : OutlineStart.values()) {
+            boxes.add(box(start.title(), start, plan -> plan));
+        }
+        boxes.add(box("wings", OutlineStart.SQUARE, SolidsApartTest::winged));
+        boxes.add(box("wheels", OutlineStart.RAKED_NOSE, SolidsApartTest::wheeled));
+        boxes.add(
+                box(
+                        "dropped",
+                        OutlineStart.SQUARE,
+                        plan -> OutlineTools.withDropFloor(plan.withOpenings(List.of()))));
+        boxes.add(
+                box(
+                        "over a cab, with wings",
+                        OutlineStart.OVER_CAB,
+                        plan ->
+                                plan.withBox(
+                                        plan.box()
+                                                .withWidth(1780)
+                                                .withDetails(
+                                                        plan.box()
+                                                                .details()
+                                                                .withWings(
+                                                                        new Wings(1240, 560))))));
+        boxes.add(box("joists", OutlineStart.SQUARE, SolidsApartTest::joists));
+        return boxes.stream();
+    }
+
+    private static Arguments box(String name, OutlineStart start, UnaryOperator<BoxPlan> change) {
+        return Arguments.of(name, change.apply(StartingPlans.of(start)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("boxes")
+    void nothingSharesRoom(String name, BoxPlan plan) {
+        BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        List<Part> parts = parts(model);
+        assertThat(parts).extracting(Part::kind).contains("member", "sheet", "foam");
+        assertThat(overlaps(model, parts)).as(name).isEmpty();
+    }
+
+    /** Every part in turn, moved by half a millimetre the one way and the other, is found in a neighbour. */
+    @Test
+    void plantedOverlaps_areCaught() {
+        BoxModel model = BoxModel.of(StartingPlans.square(), MaterialLibrary.starting());
+        List<Part> parts = parts(model);
+        int planted = 0;
+        int caught = 0;
+        for (int i = 0; i < parts.size(); i += 7) {
+            Part part = parts.get(i);
+            if (part.kind().equals("foam")) {
+                continue; // it has a gap all round
+            }
+            planted++;
+            boolean found = false;
+            for (int way = 0; way < 6 && !found; way++) {
+                double by = way % 2 == 0 ? 0.5 : -0.5;
+                Point3 step =
+                        new Point3(
+                                way / 2 == 0 ? by : 0,
+                                way / 2 == 1 ? by : 0,
+                                way / 2 == 2 ? by : 0);
+                Part moved =
+                        new Part(
+                                part.kind(),
+                                part.panel(),
+                                part.shallow(),
+                                part.face(),
+                                part.pieces().stream().map(piece -> piece.moved(step)).toList());
+                for (Part other : parts) {
+                    found |=
+                            other != part && !mayShare(moved, other) && deepest(moved, other) > 0.3;
+                }
+            }
+            caught += found ? 1 : 0;
+        }
+        assertThat(planted).isGreaterThan(20);
+        assertThat(caught).isEqualTo(planted);
+    }
+}
