@@ -12,6 +12,9 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.frame.Bend;
 import pteron.core.frame.Member;
+import pteron.core.mechanics.KerfBend;
+import pteron.core.mechanics.LaminatedBend;
+import pteron.core.mechanics.SawnBend;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
@@ -65,11 +68,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         Map<Kind, List<CutPart>> parts = new LinkedHashMap<>();
         for (Member member : members) {
             List<CutPart> own = parts.computeIfAbsent(kind(member), kind -> new ArrayList<>());
-            int bars = bars(member, supplies.kerfMm());
-            for (int i = 1; i <= bars; i++) {
-                String name = bars == 1 ? member.name() : member.name() + ", strips " + i;
-                own.add(new CutPart(name, member.lengthMm()));
-            }
+            own.addAll(parts(member, supplies.kerfMm()));
         }
         Map<Kind, CuttingPlan> plans = new LinkedHashMap<>();
         parts.forEach(
@@ -82,12 +81,31 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         return new BarCutting(plans);
     }
 
-    /** {@return how many lengths a member is cut from: one, or as many as its strips are ripped from} */
-    private static int bars(Member member, double kerfMm) {
-        return member.bend().flatMap(Bend::glued).map(glued -> glued.bars(kerfMm)).orElse(1);
+    /** {@return what a member is cut from: itself, the bars of its strips, or the pieces that it is sawn in} */
+    private static List<CutPart> parts(Member member, double kerfMm) {
+        return switch (member.bend().flatMap(Bend::way).orElse(null)) {
+            case LaminatedBend glued ->
+                    several(member, "strips", glued.bars(kerfMm), member.lengthMm());
+            case SawnBend sawn -> several(member, "piece", sawn.inTwoLayers(), sawn.pieceMm());
+            case KerfBend cut -> List.of(new CutPart(member.name(), member.lengthMm()));
+            case null -> List.of(new CutPart(member.name(), member.lengthMm()));
+        };
+    }
+
+    private static List<CutPart> several(Member member, String what, int count, double lengthMm) {
+        List<CutPart> parts = new ArrayList<>();
+        for (int i = 1; i <= count; i++) {
+            String name = count == 1 ? member.name() : member.name() + ", " + what + " " + i;
+            parts.add(new CutPart(name, lengthMm));
+        }
+        return parts;
     }
 
     private static Kind kind(Member member) {
+        if (member.bend().flatMap(Bend::way).orElse(null) instanceof SawnBend sawn) {
+            Section board = new Section(member.section().depthMm() / 2, sawn.boardMm());
+            return new Kind(board, member.timber());
+        }
         Section section = member.section();
         double less = Math.min(section.thicknessMm(), section.depthMm());
         double more = Math.max(section.thicknessMm(), section.depthMm());

@@ -77,6 +77,12 @@ final class MakeUpFields {
         members("walls.members", "Studs", walls.part(Framed::members, Framed::withMembers));
         members("roof.members", "Roof bows", roof.part(Framed::members, Framed::withMembers));
         section("blocking", "Blocks", frame.part(MakeUp::blocking, MakeUp::withBlocking));
+        frame.choice(
+                "bends",
+                "Curved plates are",
+                Choices.of(MakeUp.Bends.values()),
+                now -> Choices.id(now.bends()),
+                (now, id) -> now.withBends(Choices.value(MakeUp.Bends.values(), id)));
     }
 
     private void members(String key, String name, Fields<Members> members) {

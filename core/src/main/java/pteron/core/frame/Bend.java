@@ -7,7 +7,11 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.mechanics.BendWay;
+import pteron.core.mechanics.KerfBend;
 import pteron.core.mechanics.LaminatedBend;
+import pteron.core.mechanics.SawnBend;
+import pteron.core.plan.MakeUp.Bends;
 
 /**
  * How a member follows a curve. Immutable.
@@ -16,20 +20,35 @@ import pteron.core.mechanics.LaminatedBend;
  * @param leastRadiusMm where it bends hardest, on its inner side (mm)
  * @param startDegrees angle of its first end from a square cut (degrees)
  * @param endDegrees angle of its other end (degrees)
- * @param glued strips that it is glued up of, empty where it is sawn to the bend in one piece
+ * @param way how it is made, empty where it is sawn to the bend in one piece
  */
 public record Bend(
         double lengthMm,
         double leastRadiusMm,
         double startDegrees,
         double endDegrees,
-        Optional<LaminatedBend> glued) {
+        Optional<BendWay> way) {
 
     /** Radius past which nothing is bent that is that long (mm): a hundred metres. */
     private static final double STRAIGHT_MM = 1e5;
 
+    /** Board that curved pieces are sawn from (mm): common practice. */
+    public static final double BOARD_MM = 140;
+
+    /** Share of the thickness that stays under a cut at the most; common practice: less than half. */
+    private static final double LEFT = 0.45;
+
+    /**
+     * How bends are made.
+     *
+     * @param bends the way
+     * @param kerfMm width of the saw's cut (mm)
+     */
+    record Making(Bends bends, double kerfMm) {}
+
     /** {@return the bend of a piece that lies along a line, to its right} */
-    static Bend of(Polygon2 piece, Beside line, double thicknessMm, Material timber) {
+    static Bend of(
+            Polygon2 piece, Beside line, double thicknessMm, Material timber, Making making) {
         DoubleSummaryStatistics outer = new DoubleSummaryStatistics();
         DoubleSummaryStatistics within = new DoubleSummaryStatistics();
         for (Point2 corner : piece.corners()) {
@@ -50,11 +69,39 @@ public record Bend(
                 Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
                 Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)),
                 Optional.of(
-                        new LaminatedBend(
-                                thicknessMm,
-                                radius,
-                                timber.value(Property.BENDING),
-                                timber.value(Property.MODULUS))));
+                        way(
+                                making,
+                                new LaminatedBend(
+                                        thicknessMm,
+                                        radius,
+                                        timber.value(Property.BENDING),
+                                        timber.value(Property.MODULUS)),
+                                length,
+                                turn(line, outFrom, outTo))));
+    }
+
+    private static BendWay way(
+            Making making, LaminatedBend glued, double lengthMm, double turnDegrees) {
+        double thickness = glued.thicknessMm();
+        double outside = glued.radiusMm() + thickness;
+        return switch (making.bends) {
+            case GLUED -> glued;
+            case SAWN ->
+                    new SawnBend(thickness, Math.max(BOARD_MM, 2 * thickness), outside, lengthMm);
+            case KERFED ->
+                    new KerfBend(
+                            Math.clamp(turnDegrees, 0.1, 180),
+                            outside,
+                            thickness,
+                            Math.min(glued.thickestMm(), LEFT * thickness),
+                            Math.max(0.1, making.kerfMm));
+        };
+    }
+
+    private static double turn(Beside line, double from, double to) {
+        Point2 before = line.direction(from);
+        Point2 after = line.direction(to);
+        return Math.toDegrees(Math.atan2(Math.abs(before.cross(after)), before.dot(after)));
     }
 
     private static double radius(Beside line, double from, double to, double thicknessMm) {

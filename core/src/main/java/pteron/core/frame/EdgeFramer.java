@@ -25,10 +25,12 @@ final class EdgeFramer {
     private final Panel panel;
     private final MemberMaker maker;
     private final Taken taken;
+    private final Bend.Making making;
     private final double thickness;
     private final double reach;
 
-    EdgeFramer(Panel panel, MemberMaker maker, Taken taken) {
+    EdgeFramer(Panel panel, MemberMaker maker, Taken taken, Bend.Making making) {
+        this.making = making;
         this.panel = panel;
         this.maker = maker;
         this.taken = taken;
@@ -182,7 +184,7 @@ final class EdgeFramer {
         } else if (rim.isStraight()) {
             maker.addRipped(Role.TOP_PLATE, plate, way(edge), panel.rips().endDegrees());
         } else {
-            Bend bend = Bend.of(plate, rim.line(), thickness, maker.timber());
+            Bend bend = Bend.of(plate, rim.line(), thickness, maker.timber(), making);
             maker.addBent(Role.TOP_PLATE, plate, way(edge), bend);
         }
     }

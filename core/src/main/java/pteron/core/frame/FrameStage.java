@@ -31,6 +31,7 @@ public final class FrameStage {
      * What the frame reads.
      *
      * @param blocking section of the blocks
+     * @param making how plates are made that follow a curve
      * @param longestPartMm longest part that can be cut from a bar (mm)
      * @param library the materials
      * @param shell the panels, usable
@@ -38,6 +39,7 @@ public final class FrameStage {
      */
     public record Input(
             Section blocking,
+            Bend.Making making,
             double longestPartMm,
             MaterialLibrary library,
             Shell shell,
@@ -48,6 +50,7 @@ public final class FrameStage {
                 BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
             return new Input(
                     plan.makeUp().blocking(),
+                    new Bend.Making(plan.makeUp().bends(), plan.supplies().kerfMm()),
                     plan.supplies().longestPartMm(),
                     library,
                     shell,
@@ -103,6 +106,7 @@ public final class FrameStage {
             Panel panel, Input input, Optional<Stage.Before<Input, Frame>> before) {
         return before.filter(old -> old.input().library.equals(input.library))
                 .filter(old -> old.input().blocking.equals(input.blocking))
+                .filter(old -> old.input().making.equals(input.making))
                 .filter(old -> old.input().openings.in(panel).equals(input.openings.in(panel)))
                 .flatMap(old -> old.result().of(panel));
     }
@@ -113,7 +117,7 @@ public final class FrameStage {
         SettingOut settingOut = SettingOut.of(panel, library);
         MemberMaker maker = new MemberMaker(panel, library);
         Taken taken = new Taken();
-        List<Polygon2> inside = new EdgeFramer(panel, maker, taken).frame(openings);
+        List<Polygon2> inside = new EdgeFramer(panel, maker, taken, input.making).frame(openings);
         UprightFramer uprights = new UprightFramer(panel, maker, taken);
         liningEdges(panel).forEach(from -> uprights.backing(from, inside));
         List<Polygon2> blocked =

@@ -21,7 +21,8 @@ import pteron.core.quantity.Require;
  * @param strength bending strength (N/mm²), above 0
  * @param modulus modulus (N/mm²), above 0
  */
-public record LaminatedBend(double thicknessMm, double radiusMm, double strength, double modulus) {
+public record LaminatedBend(double thicknessMm, double radiusMm, double strength, double modulus)
+        implements BendWay {
 
     /**
      * Checks the numbers.

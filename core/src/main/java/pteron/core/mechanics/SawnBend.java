@@ -19,7 +19,8 @@ import pteron.core.quantity.Require;
  * @param radiusMm outside radius (mm), above the rise
  * @param lengthMm outside length (mm), above 0
  */
-public record SawnBend(double widthMm, double boardMm, double radiusMm, double lengthMm) {
+public record SawnBend(double widthMm, double boardMm, double radiusMm, double lengthMm)
+        implements BendWay {
 
     /**
      * Checks the numbers.
@@ -41,6 +42,16 @@ public record SawnBend(double widthMm, double boardMm, double radiusMm, double l
     /** {@return longest chord of a piece (mm)} */
     public double chordMm() {
         return 2 * Math.sqrt(2 * radiusMm * riseMm() - riseMm() * riseMm());
+    }
+
+    /** {@return length that a piece is cut from the board at (mm): its chord, or the whole length if that is less} */
+    public double pieceMm() {
+        return Math.min(chordMm(), lengthMm);
+    }
+
+    /** {@return number of pieces in two layers, the joints of the second over the middles of the first} */
+    public int inTwoLayers() {
+        return 2 * pieces() + (pieces() > 1 ? 1 : 0);
     }
 
     /** {@return number of pieces in one layer} */

@@ -15,10 +15,26 @@ import pteron.core.buildup.Section;
  * @param walls side walls, front, nose, tail and rear
  * @param roof roof
  * @param blocking section of the blocks behind sheet edges
+ * @param bends how plates are made that follow a curve
  * @param alternatives other build-ups kept beside these, at most three of each part
  */
 public record MakeUp(
-        Floor floor, Framed walls, Framed roof, Section blocking, List<Alternative> alternatives) {
+        Floor floor,
+        Framed walls,
+        Framed roof,
+        Section blocking,
+        Bends bends,
+        List<Alternative> alternatives) {
+
+    /** How plates are made that follow a curve. */
+    public enum Bends {
+        /** Glued up of strips that are bent dry, one on the other. */
+        GLUED,
+        /** Sawn in pieces from a board, in two layers, the joints staggered. */
+        SAWN,
+        /** Sawn part way through many times and bent until the cuts close. */
+        KERFED
+    }
 
     /**
      * Copies the alternatives.
@@ -39,31 +55,36 @@ public record MakeUp(
 
     /** A make-up with no alternatives. */
     public MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
-        this(floor, walls, roof, blocking, List.of());
+        this(floor, walls, roof, blocking, Bends.GLUED, List.of());
     }
 
     /** {@return this make-up with another floor} */
     public MakeUp withFloor(Floor other) {
-        return new MakeUp(other, walls, roof, blocking, alternatives);
+        return new MakeUp(other, walls, roof, blocking, bends, alternatives);
     }
 
     /** {@return this make-up with other walls} */
     public MakeUp withWalls(Framed other) {
-        return new MakeUp(floor, other, roof, blocking, alternatives);
+        return new MakeUp(floor, other, roof, blocking, bends, alternatives);
     }
 
     /** {@return this make-up with another roof} */
     public MakeUp withRoof(Framed other) {
-        return new MakeUp(floor, walls, other, blocking, alternatives);
+        return new MakeUp(floor, walls, other, blocking, bends, alternatives);
     }
 
     /** {@return this make-up with other blocks} */
     public MakeUp withBlocking(Section other) {
-        return new MakeUp(floor, walls, roof, other, alternatives);
+        return new MakeUp(floor, walls, roof, other, bends, alternatives);
+    }
+
+    /** {@return this make-up with its curved plates made in another way} */
+    public MakeUp withBends(Bends other) {
+        return new MakeUp(floor, walls, roof, blocking, other, alternatives);
     }
 
     /** {@return this make-up with other alternatives} */
     public MakeUp withAlternatives(List<Alternative> other) {
-        return new MakeUp(floor, walls, roof, blocking, other);
+        return new MakeUp(floor, walls, roof, blocking, bends, other);
     }
 }

@@ -10,6 +10,7 @@ import pteron.core.curve.Fillet;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Point2;
+import pteron.core.mechanics.KerfBend;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Require;
 

@@ -4,12 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import pteron.core.cutting.BarCutting;
 import pteron.core.frame.Bend;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.BendWay;
+import pteron.core.mechanics.KerfBend;
+import pteron.core.mechanics.LaminatedBend;
+import pteron.core.mechanics.SawnBend;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
@@ -71,9 +78,52 @@ class BentByHandTest {
         Bend bend = plate.bend().orElseThrow();
         assertThat(bend.leastRadiusMm()).isCloseTo(1231.5 - 38, within(0.5));
         // C24 to EN 338: 2 · 24 · 1193.5 / 11 000 = 5.208 mm, so 8 strips make 38 mm
-        assertThat(bend.glued().orElseThrow().strips()).isEqualTo(8);
+        assertThat(((LaminatedBend) bend.way().orElseThrow()).strips()).isEqualTo(8);
         assertThat(bend.startDegrees()).isCloseTo(0, within(0.1));
         assertThat(bend.endDegrees()).isCloseTo(0, within(0.1));
+    }
+
+    private static BendWay plate(MakeUp.Bends bends) {
+        BoxPlan plan = MODEL.plan().withMakeUp(MODEL.plan().makeUp().withBends(bends));
+        return MODEL.after(plan).get(Frame.class).members(Role.TOP_PLATE).stream()
+                .filter(member -> member.panel().kind() == PanelKind.LEFT)
+                .flatMap(member -> member.bend().stream())
+                .findFirst()
+                .flatMap(Bend::way)
+                .orElseThrow();
+    }
+
+    /**
+     * From a board of 140 a piece may rise by 102: its chord is 2 · √(2 · 1231.5 · 102 − 102²) = 981.47, which goes
+     * 1009.5 along the arc of 1934.4: two pieces in one layer, three in the next.
+     */
+    @Test
+    void plate_sawnInPieces() {
+        SawnBend sawn = (SawnBend) plate(MakeUp.Bends.SAWN);
+        assertThat(sawn.pieces()).isEqualTo(2);
+        assertThat(sawn.inTwoLayers()).isEqualTo(5);
+        assertThat(sawn.pieceMm()).isCloseTo(981.47, within(0.5));
+        BoxPlan plan = MODEL.plan().withMakeUp(MODEL.plan().makeUp().withBends(MakeUp.Bends.SAWN));
+        long boards =
+                BarCutting.of(MODEL.after(plan).members(), plan.supplies())
+                        .kinds()
+                        .keySet()
+                        .stream()
+                        .filter(kind -> kind.section().depthMm() == 140)
+                        .count();
+        assertThat(boards).isEqualTo(1);
+    }
+
+    /**
+     * 5.208 stay under a cut, as that bends to 1193.5; 90° close 19 cuts of 3: π/2 · (38 − 2.604) / 3 = 18.53; they
+     * lie π/2 · (1231.5 − 2.604) / 19 = 101.6 apart.
+     */
+    @Test
+    void plate_kerfed() {
+        KerfBend kerfed = (KerfBend) plate(MakeUp.Bends.KERFED);
+        assertThat(kerfed.leftMm()).isCloseTo(5.208, within(0.01));
+        assertThat(kerfed.cuts()).isEqualTo(19);
+        assertThat(kerfed.apartMm()).isCloseTo(101.6, within(0.1));
     }
 
     /** A quarter of a ring of 1193.5 to 1231.5: its area times the depth times the density. */

@@ -191,18 +191,24 @@ public final class PlanArbitraries {
                                                 new Layer("xps", m.section().depthMm() - 3),
                                                 new Layer(inner, 4),
                                                 m));
-        return Combinators.combine(framed, framed, members, Arbitraries.of(20.0, 30.0, 40.0))
+        return Combinators.combine(
+                        framed,
+                        framed,
+                        members,
+                        Arbitraries.of(20.0, 30.0, 40.0),
+                        Arbitraries.of(MakeUp.Bends.class))
                 .as(
-                        (walls, roof, bearers, core) ->
+                        (walls, roof, bearers, core, bends) ->
                                 new MakeUp(
-                                        new Floor(
-                                                new Layer("birch-ply", 9),
-                                                new Layer("xps", core),
-                                                new Layer("spruce-ply", 6),
-                                                bearers),
-                                        walls,
-                                        roof,
-                                        new Section(38, 38)));
+                                                new Floor(
+                                                        new Layer("birch-ply", 9),
+                                                        new Layer("xps", core),
+                                                        new Layer("spruce-ply", 6),
+                                                        bearers),
+                                                walls,
+                                                roof,
+                                                new Section(38, 38))
+                                        .withBends(bends));
     }
 
     /** Mostly upright walls; a third of the rest are pieces that many boxes do not have. */

@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pteron.core.mechanics.KerfBend;
 import pteron.core.quantity.UnitSystem;
 
 /** Arc, fillet, batten, kerf and plywood bend, R and U, dew point, glue, steps: by hand and published. */

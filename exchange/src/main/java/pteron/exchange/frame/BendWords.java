@@ -2,6 +2,8 @@ package pteron.exchange.frame;
 
 import pteron.core.frame.Bend;
 import pteron.core.frame.Member;
+import pteron.core.mechanics.BendWay;
+import pteron.core.mechanics.KerfBend;
 import pteron.core.mechanics.LaminatedBend;
 import pteron.core.mechanics.SawnBend;
 import pteron.core.quantity.LengthText;
@@ -10,34 +12,38 @@ import pteron.core.quantity.UnitSystem;
 /** How a member that follows a curve is made, in words. */
 public final class BendWords {
 
-    /** Board that curved pieces are sawn from (mm): common practice. */
-    private static final double BOARD_MM = 140;
-
     private BendWords() {}
 
     /** {@return how it is bent, beginning with a semicolon; empty for a straight one} */
     public static String of(Member member, UnitSystem units) {
-        return member.bend().map(bend -> words(member, bend, units)).orElse("");
+        return member.bend().map(bend -> words(bend, units)).orElse("");
     }
 
-    private static String words(Member member, Bend bend, UnitSystem units) {
+    private static String words(Bend bend, UnitSystem units) {
         String radius = "; follows a bend, least radius " + length(bend.leastRadiusMm(), units);
-        return bend.glued()
-                .map(glued -> radius + glued(glued, units) + sawn(member, bend, units))
-                .orElse(radius + ": sawn to it");
+        return radius + way(bend.way().orElse(null), units);
     }
 
-    private static String glued(LaminatedBend glued, UnitSystem units) {
-        return ": glue up %d strips of %s"
-                .formatted(glued.strips(), length(glued.stripMm(), units));
-    }
-
-    private static String sawn(Member member, Bend bend, UnitSystem units) {
-        double width = member.section().thicknessMm();
-        SawnBend sawn =
-                new SawnBend(width, BOARD_MM, bend.leastRadiusMm() + width, bend.lengthMm());
-        return ", or saw it in %d pieces from a board of %s, twice, joints staggered"
-                .formatted(sawn.pieces(), length(BOARD_MM, units));
+    private static String way(BendWay way, UnitSystem units) {
+        return switch (way) {
+            case LaminatedBend glued ->
+                    ": glue up %d strips of %s"
+                            .formatted(glued.strips(), length(glued.stripMm(), units));
+            case SawnBend sawn ->
+                    ": saw it from a board of %s in two layers, %d pieces of %s, joints staggered"
+                            .formatted(
+                                    length(sawn.boardMm(), units),
+                                    sawn.inTwoLayers(),
+                                    length(sawn.pieceMm(), units));
+            case KerfBend kerfed ->
+                    ": %d cuts of %s every %s, %s left under each; glue into them"
+                            .formatted(
+                                    kerfed.cuts(),
+                                    length(kerfed.kerfMm(), units),
+                                    length(kerfed.apartMm(), units),
+                                    length(kerfed.leftMm(), units));
+            case null -> ": sawn to it";
+        };
     }
 
     private static String length(double mm, UnitSystem units) {

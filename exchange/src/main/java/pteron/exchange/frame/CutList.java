@@ -3,6 +3,7 @@ package pteron.exchange.frame;
 import pteron.core.frame.Bend;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
+import pteron.core.mechanics.LaminatedBend;
 import pteron.core.model.BoxModel;
 import pteron.exchange.csv.Csv;
 
@@ -49,7 +50,9 @@ final class CutList {
                                         .map(bend -> Csv.number(bend.leastRadiusMm(), 1))
                                         .orElse(""),
                                 member.bend()
-                                        .flatMap(Bend::glued)
+                                        .flatMap(Bend::way)
+                                        .filter(LaminatedBend.class::isInstance)
+                                        .map(LaminatedBend.class::cast)
                                         .map(glued -> String.valueOf(glued.strips()))
                                         .orElse(""));
                     }

@@ -31,6 +31,7 @@ final class MakeUpReader {
                 at.object("walls", this::framed),
                 at.object("roof", this::framed),
                 at.object("blocking", MakeUpReader::section),
+                at.choiceOr("bends", MakeUp.Bends.values(), MakeUp.Bends.GLUED),
                 at.objectsOr("alternatives", this::alternative));
     }
 

@@ -27,6 +27,9 @@ final class MakeUpWriter {
         node.set("walls", buildUp(makeUp.walls()));
         node.set("roof", buildUp(makeUp.roof()));
         node.set("blocking", section(makeUp.blocking()));
+        if (makeUp.bends() != MakeUp.Bends.GLUED) {
+            node.put("bends", lower(makeUp.bends()));
+        }
         if (!makeUp.alternatives().isEmpty()) {
             ArrayNode all = node.putArray("alternatives");
             for (Alternative alternative : makeUp.alternatives()) {

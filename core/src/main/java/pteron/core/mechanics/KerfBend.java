@@ -1,4 +1,4 @@
-package pteron.core.reckon;
+package pteron.core.mechanics;
 
 import pteron.core.quantity.Require;
 
@@ -24,7 +24,8 @@ import pteron.core.quantity.Require;
  * @param kerfMm width of a cut (mm), above 0
  */
 public record KerfBend(
-        double turnDegrees, double radiusMm, double sheetMm, double leftMm, double kerfMm) {
+        double turnDegrees, double radiusMm, double sheetMm, double leftMm, double kerfMm)
+        implements BendWay {
 
     /**
      * Checks the numbers.
