@@ -81,6 +81,14 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
 
     /** {@return whether places of a wall are counted along the box and across it, as in a roof} */
     public static boolean isAcross(BoxPlan plan, Wall wall) {
+        return switch (wall.part()) {
+            case LEFT, RIGHT, FRONT, REAR -> false;
+            case ROOF, UNDER -> true;
+            case NOSE, TAIL -> isBent(plan, wall);
+        };
+    }
+
+    private static boolean isBent(BoxPlan plan, Wall wall) {
         return StripWall.of(plan, OutlineStage.of(plan.box()), wall)
                 .map(StripWall::isAcross)
                 .orElse(false);

@@ -75,10 +75,11 @@ final class Bodies {
         if (!isOn(panel)) {
             return;
         }
-        if (peel.has(Coat.MEMBERS)) {
+        boolean hidden = isHidden(panel);
+        if (peel.has(Coat.MEMBERS) && !hidden) {
             frame.members().forEach(this::member);
         }
-        if (peel.has(Coat.FOAM) && !isHidden(panel)) {
+        if (peel.has(Coat.FOAM) && !hidden) {
             foam(frame);
         }
         model.find(Skins.class).stream()
@@ -93,11 +94,11 @@ final class Bodies {
         }
     }
 
-    /** {@return whether skin, lining and the plates between them hide what is in a wall or roof} */
+    /** {@return whether skin and lining hide what is in a wall or roof} */
     private boolean isHidden(Panel panel) {
         boolean closed = peel.has(Coat.OUTER_SKIN) && peel.has(Coat.LINING);
         boolean whole = peel.cutMm().isEmpty() && peel.liftMm() == 0;
-        return panel.kind() != PanelKind.FLOOR && closed && whole && peel.has(Coat.MEMBERS);
+        return panel.kind() != PanelKind.FLOOR && closed && whole;
     }
 
     private Stream<PlacedOpening> openings(Panel panel) {
