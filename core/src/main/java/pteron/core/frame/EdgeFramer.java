@@ -14,6 +14,7 @@ import pteron.core.opening.PlacedOpening;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.Rim;
 import pteron.core.shell.RimEdge;
 
 /** Frames the edges of a panel: plates, posts, end bows; answers what room they leave. */
@@ -48,16 +49,16 @@ final class EdgeFramer {
             inside = stepPosts(inside);
         }
         inside = post(inside, 0);
-        return post(inside, panel.rim().size() - 1);
+        return post(inside, panel.rim().edges().size() - 1);
     }
 
     /** A plate on every level piece of the lower edge, also over a wheel. */
     private List<Polygon2> bottomPlate(List<Polygon2> inside, List<PlacedOpening> openings) {
         List<Polygon2> rooms = inside;
-        List<Segment2> edge = panel.lowerEdge();
+        List<Segment2> edge = panel.rim().lowerEdge();
         for (int i = 0; i < edge.size(); i++) {
             Segment2 piece = edge.get(i);
-            if (Panel.isLevel(piece)) {
+            if (Rim.isLevel(piece)) {
                 double low = piece.from().v();
                 Bounds2 plate = new Bounds2(piece.from().u(), piece.to().u(), low, low + thickness);
                 Role role = bridges(edge, i) ? Role.HEADER : Role.BOTTOM_PLATE;
@@ -77,8 +78,8 @@ final class EdgeFramer {
 
     private List<Polygon2> stepPosts(List<Polygon2> inside) {
         List<Polygon2> rooms = inside;
-        for (Segment2 piece : panel.lowerEdge()) {
-            if (!Panel.isLevel(piece)) {
+        for (Segment2 piece : panel.rim().lowerEdge()) {
+            if (!Rim.isLevel(piece)) {
                 rooms = stepPost(rooms, piece);
             }
         }
@@ -146,24 +147,27 @@ final class EdgeFramer {
     }
 
     private boolean isPost(int edge) {
-        boolean outermost = edge == 0 || edge == panel.rim().size() - 1;
+        boolean outermost = edge == 0 || edge == panel.rim().edges().size() - 1;
         Point2 way = way(edge);
         double steepness = Math.toDegrees(Math.atan2(Math.abs(way.v()), Math.abs(way.u())));
-        return outermost && panel.rim().get(edge).isStraight() && steepness >= POST_FROM_DEGREES;
+        return outermost
+                && panel.rim().edges().get(edge).isStraight()
+                && steepness >= POST_FROM_DEGREES;
     }
 
     private Point2 way(int edge) {
-        RimEdge rim = panel.rim().get(edge);
+        RimEdge rim = panel.rim().edges().get(edge);
         return rim.to().minus(rim.from()).unit();
     }
 
     private Line2 line(int edge) {
-        return Line2.through(panel.rim().get(edge).from(), panel.rim().get(edge).to());
+        return Line2.through(
+                panel.rim().edges().get(edge).from(), panel.rim().edges().get(edge).to());
     }
 
     private List<Polygon2> topPlates(List<Polygon2> inside) {
         List<Polygon2> plates = new ArrayList<>();
-        for (int edge = 0; edge < panel.rim().size(); edge++) {
+        for (int edge = 0; edge < panel.rim().edges().size(); edge++) {
             if (!isPost(edge)) {
                 Optional<Polygon2> plate = piece(inside, plateStrip(edge), edge);
                 if (plate.isPresent()) {
@@ -176,7 +180,7 @@ final class EdgeFramer {
     }
 
     private void addTopPlate(Polygon2 plate, int edge) {
-        RimEdge rim = panel.rim().get(edge);
+        RimEdge rim = panel.rim().edges().get(edge);
         boolean plumb = Math.abs(way(edge).u()) < Tolerance.DIRECTION;
         if (plumb && !panel.isAcross()) {
             taken.add(plate.bounds().fromU(), plate.bounds().toU());
@@ -191,13 +195,14 @@ final class EdgeFramer {
 
     /** {@return the strip of a plate: mitred against plates, run through over posts} */
     private Polygon2 plateStrip(int edge) {
-        RimEdge rim = panel.rim().get(edge);
+        RimEdge rim = panel.rim().edges().get(edge);
         Beside outer = rim.line();
         Beside inner = outer.movedRight(thickness);
         boolean plateBefore = edge > 0 && !isPost(edge - 1);
-        boolean plateAfter = edge < panel.rim().size() - 1 && !isPost(edge + 1);
+        boolean plateAfter = edge < panel.rim().edges().size() - 1 && !isPost(edge + 1);
         boolean endsBefore = plateBefore || (edge > 0 && buttsAt(edge));
-        boolean endsAfter = plateAfter || (edge < panel.rim().size() - 1 && buttsAt(edge + 1));
+        boolean endsAfter =
+                plateAfter || (edge < panel.rim().edges().size() - 1 && buttsAt(edge + 1));
         double from = endsBefore ? rim.fromMm() : rim.fromMm() - reach;
         double to = endsAfter ? rim.toMm() : rim.toMm() + reach;
         double innerFrom = plateBefore ? mitre(inner, edge - 1, rim.from()) : from;
@@ -209,18 +214,19 @@ final class EdgeFramer {
 
     /** {@return whether an edge goes on smoothly or turns outward from the one before it: a post runs past it} */
     private boolean buttsAt(int edge) {
-        RimEdge before = panel.rim().get(edge - 1);
-        RimEdge after = panel.rim().get(edge);
+        RimEdge before = panel.rim().edges().get(edge - 1);
+        RimEdge after = panel.rim().edges().get(edge);
         Point2 way = before.line().direction(before.toMm());
         return way.cross(after.line().direction(after.fromMm())) > -Beside.SMOOTH;
     }
 
     private double mitre(Beside inner, int neighbour, Point2 shared) {
-        return inner.corner(panel.rim().get(neighbour).line().movedRight(thickness), shared);
+        return inner.corner(
+                panel.rim().edges().get(neighbour).line().movedRight(thickness), shared);
     }
 
     private Optional<Polygon2> piece(List<Polygon2> inside, Polygon2 strip, int edge) {
-        Point2 middle = panel.rim().get(edge).middle();
+        Point2 middle = panel.rim().edges().get(edge).middle();
         return inside.stream()
                 .flatMap(room -> room.shared(strip).stream())
                 .min(Comparator.comparingDouble(found -> found.centroid().distance(middle)));

@@ -116,7 +116,7 @@ public final class OpeningStage {
                         fromV,
                         fromV + opening.size().heightMm());
         Bounds2 clear = cutOut.grown(opening.playMm());
-        double floor = panel.lowestMm(clear.fromU(), clear.toU());
+        double floor = panel.rim().lowestMm(clear.fromU(), clear.toU());
         boolean reachesFloor =
                 opening.wall().standsOnFloor()
                         && clear.fromV() < floor + panel.members().section().thicknessMm()

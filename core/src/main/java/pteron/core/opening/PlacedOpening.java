@@ -29,7 +29,7 @@ public record PlacedOpening(
         double timber = panel.members().section().thicknessMm();
         Bounds2 wall = panel.frame().bounds();
         double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
-        double lowest = panel.lowestMm(clear.fromU(), clear.toU());
+        double lowest = panel.rim().lowestMm(clear.fromU(), clear.toU());
         double floor = reachesFloor ? Math.max(clear.fromV(), lowest + timber) : clear.fromV();
         if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
             return false;

@@ -1,13 +1,11 @@
 package pteron.core.shell;
 
-import java.util.ArrayList;
 import java.util.List;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.geometry.Segment2;
 import pteron.core.quantity.Tolerance;
 import pteron.core.surface.Surface;
 
@@ -17,10 +15,7 @@ import pteron.core.surface.Surface;
  * @param id short name that stays: {@code left}, {@code roof}, {@code roof-2}
  * @param kind what it is to the box
  * @param surface how it lies in the box
- * @param rim edges of its frame from the lower end at least u, over the top, to the lower end at greatest
- *     u; closed by the bottom (u, v)
- * @param bottom corners of its lower edge from greatest u to least u between the ends of the rim, where it steps: over
- *     a dropped floor and over wheels; usually none
+ * @param rim edge of its frame all round (u, v)
  * @param notches rectangles at its edges that are left out, as for wheels in a floor; usually none
  * @param zero where places of openings in it are counted from (u, v)
  * @param rips bevels ripped along the members at its ends
@@ -33,8 +28,7 @@ public record Panel(
         String id,
         PanelKind kind,
         Surface surface,
-        List<RimEdge> rim,
-        List<Point2> bottom,
+        Rim rim,
         List<Bounds2> notches,
         Point2 zero,
         Rips rips,
@@ -48,8 +42,6 @@ public record Panel(
 
     /** Copies the lists. */
     public Panel {
-        rim = List.copyOf(rim);
-        bottom = List.copyOf(bottom);
         notches = List.copyOf(notches);
         skins = List.copyOf(skins);
     }
@@ -80,9 +72,7 @@ public record Panel(
 
     /** {@return the room for the frame (u, v), notches counted in} */
     public Polygon2 frame() {
-        List<Point2> round = new ArrayList<>(RimEdge.chain(rim));
-        round.addAll(bottom);
-        return Polygon2.of(round);
+        return rim.room();
     }
 
     /** {@return the room for the frame, notches left out} */
@@ -90,33 +80,6 @@ public record Panel(
         return notches.isEmpty()
                 ? List.of(frame())
                 : frame().without(notches.stream().map(Polygon2::rectangle).toList());
-    }
-
-    /** {@return the level and plumb pieces of its lower edge, from least u to greatest u} */
-    public List<Segment2> lowerEdge() {
-        List<Point2> points = new ArrayList<>();
-        points.add(RimEdge.chain(rim).getLast());
-        points.addAll(bottom);
-        points.add(RimEdge.chain(rim).getFirst());
-        List<Segment2> pieces = new ArrayList<>();
-        for (int i = points.size() - 1; i > 0; i--) {
-            pieces.add(new Segment2(points.get(i), points.get(i - 1)));
-        }
-        return pieces;
-    }
-
-    /** {@return the highest place of its lower edge between two places u (v, mm)} */
-    public double lowestMm(double fromU, double toU) {
-        return lowerEdge().stream()
-                .filter(piece -> isLevel(piece) && piece.from().u() < toU && fromU < piece.to().u())
-                .mapToDouble(piece -> piece.from().v())
-                .max()
-                .orElse(frame().bounds().fromV());
-    }
-
-    /** {@return whether a piece of the lower edge is level} */
-    public static boolean isLevel(Segment2 piece) {
-        return Math.abs(piece.to().v() - piece.from().v()) < Tolerance.TOUCH.lengthMm();
     }
 
     /** {@return whether its insulation lies between its members, not over them} */

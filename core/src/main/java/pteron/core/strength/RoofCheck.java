@@ -1,6 +1,7 @@
 package pteron.core.strength;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import pteron.core.buildup.Framed;
@@ -34,44 +35,40 @@ final class RoofCheck {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             if (panel.panel().kind().isRoof()) {
-                Bounds2 roof = panel.panel().frame().bounds();
-                for (Member member : panel.members()) {
-                    if (reachesAcross(panel, member)) {
-                        Bow bow = new Bow(plan, member, carried(panel, member), library);
-                        checks.add(bow.trodden());
-                        double at = member.bounds().middle().u();
-                        double fromEnd = Math.min(at - roof.fromU(), roof.toU() - at);
-                        checks.add(bow.lifted(zones, fromEnd));
-                    }
-                }
+                roof(plan, panel, zones, library, checks);
             }
         }
         return checks;
     }
 
-    /** {@return whether a member reaches from wall to wall, as a trimmer between two openings does not} */
-    private static boolean reachesAcross(PanelFrame panel, Member member) {
-        double across = panel.panel().frame().bounds().height();
-        return BOWS.contains(member.role()) && member.lengthMm() > ACROSS * across;
+    private static void roof(
+            StrengthInput plan,
+            PanelFrame panel,
+            WindZones zones,
+            MaterialLibrary library,
+            List<MemberCheck> checks) {
+        Bounds2 roof = panel.panel().frame().bounds();
+        double widest = panel.widestBayMm();
+        List<Member> bows =
+                panel.members().stream()
+                        .filter(member -> BOWS.contains(member.role()))
+                        .filter(member -> member.lengthMm() > ACROSS * roof.height())
+                        .sorted(Comparator.comparingDouble(RoofCheck::middle))
+                        .toList();
+        for (int i = 0; i < bows.size(); i++) {
+            double before = i == 0 ? roof.fromU() : middle(bows.get(i - 1));
+            double after = i == bows.size() - 1 ? roof.toU() : middle(bows.get(i + 1));
+            // beside an opening a bow carries half of it
+            double carried = Math.max(widest, (after - before) / 2);
+            Bow bow = new Bow(plan, bows.get(i), carried, library);
+            checks.add(bow.trodden());
+            double at = middle(bows.get(i));
+            checks.add(bow.lifted(zones, Math.min(at - roof.fromU(), roof.toU() - at)));
+        }
     }
 
-    /**
-     * {@return width of roof that a bow carries (mm): the widest bay, or half the way between the bows on both
-     * sides of it that reach from wall to wall, where that is more, as beside an opening}
-     */
-    static double carried(PanelFrame panel, Member bow) {
-        double own = bow.bounds().middle().u();
-        double before = panel.panel().frame().bounds().fromU();
-        double after = panel.panel().frame().bounds().toU();
-        for (Member other : panel.members()) {
-            double at = other.bounds().middle().u();
-            if (reachesAcross(panel, other) && at < own) {
-                before = Math.max(before, at);
-            } else if (reachesAcross(panel, other) && at > own) {
-                after = Math.min(after, at);
-            }
-        }
-        return Math.max(panel.widestBayMm(), (after - before) / 2);
+    private static double middle(Member bow) {
+        return bow.bounds().middle().u();
     }
 
     /** A bow and the width of roof that it carries (mm). */
