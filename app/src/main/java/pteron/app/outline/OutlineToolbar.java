@@ -20,7 +20,7 @@ final class OutlineToolbar {
         for (OutlineStart one : OutlineStart.values()) {
             tools.item(start, one.title(), plan -> OutlineTools.startedFrom(plan, one));
         }
-        MenuButton more = tools.menu("more", "Arches, floor, roof edge");
+        MenuButton more = tools.menu("more", "Arches, floor, wings, roof");
         tools.item(more, "add a wheel arch", OutlineTools::withWheelArch);
         tools.item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
         tools.item(more, "drop the floor behind", OutlineTools::withDropFloor);

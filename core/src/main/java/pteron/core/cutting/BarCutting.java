@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import pteron.core.buildup.BuildUpLimits;
 import pteron.core.buildup.Section;
 import pteron.core.cutting.CuttingJob.CutPart;
 import pteron.core.figure.Figure;
@@ -103,7 +104,9 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
 
     private static Kind kind(Member member) {
         if (member.bend().flatMap(Bend::way).orElse(null) instanceof SawnBend sawn) {
-            Section board = new Section(member.section().depthMm() / 2, sawn.boardMm());
+            double half = member.section().depthMm() / 2;
+            double thick = Math.max(half, BuildUpLimits.SECTION_THICKNESS.least());
+            Section board = new Section(thick, sawn.boardMm());
             return new Kind(board, member.timber());
         }
         Section section = member.section();

@@ -7,6 +7,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
+import pteron.core.placing.WallRoom;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxDetails.DropFloor;
@@ -14,6 +15,7 @@ import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Arc;
 import pteron.core.plan.OutlinePoint.Batten;
@@ -300,9 +302,7 @@ public final class OutlineTools {
     public static BoxPlan withWings(BoxPlan plan) {
         Box box = plan.box();
         if (box.details().wings().exists()) {
-            return with(
-                    plan.withBox(box.withWidth(box.lowerWidthMm())),
-                    box.details().withWings(Wings.NONE));
+            return with(widened(plan, box.lowerWidthMm()), box.details().withWings(Wings.NONE));
         }
         Wheels wheels = plan.vehicle().gear().wheels();
         double out = wheels.trackMm() + wheels.widthMm();
@@ -313,8 +313,26 @@ public final class OutlineTools {
                         : over + OVER_RAIL_MM;
         double width = Math.max(box.widthMm() + LEAST_WINGS_MM, Math.rint(out));
         return with(
-                plan.withBox(box.withWidth(Math.min(width, PlanLimits.BOX_WIDTH.most()))),
+                widened(plan, Math.min(width, PlanLimits.BOX_WIDTH.most())),
                 box.details().withWings(new Wings(box.widthMm(), Math.rint(from))));
+    }
+
+    /** Openings that are counted from the left side stay as far from the middle. */
+    private static BoxPlan widened(BoxPlan plan, double widthMm) {
+        double by = (widthMm - plan.box().widthMm()) / 2;
+        List<Opening> moved = plan.openings().stream().map(one -> aside(plan, one, by)).toList();
+        return plan.withBox(plan.box().withWidth(widthMm)).withOpenings(moved);
+    }
+
+    private static Opening aside(BoxPlan plan, Opening one, double by) {
+        Opening.Place at = one.place();
+        if (one.wall().isSide()) {
+            return one;
+        }
+        return one.withPlace(
+                WallRoom.isAcross(plan, one.wall())
+                        ? new Opening.Place(at.alongMm(), at.sillMm() + by)
+                        : new Opening.Place(at.alongMm() + by, at.sillMm()));
     }
 
     /** {@return the plan with a roof over its walls and a drip edge, or without} */

@@ -83,7 +83,7 @@ public record Bend(
     private static BendWay way(
             Making making, LaminatedBend glued, double lengthMm, double turnDegrees) {
         double thickness = glued.thicknessMm();
-        double outside = glued.radiusMm() + thickness;
+        double outside = Math.min(glued.radiusMm() + thickness, STRAIGHT_MM);
         return switch (making.bends) {
             case GLUED -> glued;
             case SAWN ->

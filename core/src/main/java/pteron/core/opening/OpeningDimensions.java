@@ -74,22 +74,22 @@ final class OpeningDimensions {
     /** {@return rows taken above} */
     int above() {
         double half = canvas.box().plan().box().widthMm() / 2;
-        for (int i = 0; i < openings.size(); i++) {
-            PlacedOpening one = openings.get(i);
-            if (one.panel().isAcross()) {
-                Bounds2 cutOut = one.cutOut();
-                Point2 begins = on(one, 0, half);
-                Point2 from = on(one, cutOut.fromU(), cutOut.toV());
-                Point2 to = on(one, cutOut.toU(), cutOut.toV());
-                canvas.dimension(key(one) + ".along", begins, from, Side.TOP, i);
-                canvas.dimension(key(one) + ".width", from, to, Side.TOP, i);
-                Point2 left = on(one, cutOut.fromU(), -half);
-                Point2 near = on(one, cutOut.fromU(), cutOut.fromV());
-                canvas.dimension(key(one) + ".sill", left, near, Side.LEFT, i);
-                canvas.dimension(key(one) + ".height", near, from, Side.LEFT, i);
-            }
+        List<PlacedOpening> across =
+                openings.stream().filter(one -> one.panel().isAcross()).toList();
+        for (int i = 0; i < across.size(); i++) {
+            PlacedOpening one = across.get(i);
+            Bounds2 cutOut = one.cutOut();
+            Point2 begins = on(one, 0, half);
+            Point2 from = on(one, cutOut.fromU(), cutOut.toV());
+            Point2 to = on(one, cutOut.toU(), cutOut.toV());
+            canvas.dimension(key(one) + ".along", begins, from, Side.TOP, i);
+            canvas.dimension(key(one) + ".width", from, to, Side.TOP, i);
+            Point2 left = on(one, cutOut.fromU(), -half);
+            Point2 near = on(one, cutOut.fromU(), cutOut.fromV());
+            canvas.dimension(key(one) + ".sill", left, near, Side.LEFT, i);
+            canvas.dimension(key(one) + ".height", near, from, Side.LEFT, i);
         }
-        return openings.size();
+        return across.size();
     }
 
     private Point2 on(PlacedOpening one, double u, double v) {

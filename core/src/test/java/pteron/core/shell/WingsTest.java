@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pteron.core.carrier.Carrier;
+import pteron.core.edit.OutlineTools;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Finding;
 import pteron.core.frame.Frame;
@@ -18,7 +19,9 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Wall;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 
@@ -140,6 +143,29 @@ class WingsTest {
                 .mapToDouble(one -> one.gapMm())
                 .min()
                 .orElse(0);
+    }
+
+    /** On a box of 2050 with a window 625 from the left of its front, that is in the middle if 800 wide. */
+    @Test
+    void tool_putsThemOnAndOff_openingsStayInTheMiddle() {
+        BoxPlan plan =
+                SQUARE.withOpenings(
+                        List.of(
+                                new Opening(
+                                        "w",
+                                        "Window",
+                                        Opening.Kind.WINDOW,
+                                        Wall.FRONT,
+                                        new Opening.Place(625, 900),
+                                        new Opening.Size(800, 450),
+                                        6,
+                                        7)));
+        BoxPlan wide = OutlineTools.withWings(plan);
+        assertThat(wide.box().lowerWidthMm()).isEqualTo(2050);
+        double width = wide.box().widthMm();
+        assertThat(width).isGreaterThan(2050 + 239);
+        assertThat(wide.opening("w").place().alongMm()).isCloseTo(width / 2 - 400, within(1e-9));
+        assertThat(OutlineTools.withWings(wide)).isEqualTo(plan);
     }
 
     @Test
