@@ -21,7 +21,7 @@ final class ShotVerb implements Callable<Integer> {
             paramLabel = "NAME",
             defaultValue = "left",
             description =
-                    "left, right, front, rear, plan, roof, unfolded, section, all; carrier … cutting; schools, glues, materials, scales, uprights; station/view; start")
+                    "left, right, front, rear, plan, roof, unfolded, solid, section, all; carrier … cutting; schools, glues, materials, scales, uprights; station/view; start")
     private String view;
 
     @Option(

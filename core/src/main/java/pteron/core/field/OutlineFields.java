@@ -127,17 +127,7 @@ final class OutlineFields {
                 "Dropped floor, depth",
                 p -> p.box().details().dropFloor().depthMm(),
                 OutlineFields::withDrop);
-        details.part(BoxDetails::wings, BoxDetails::withWings)
-                .mm(
-                        "wings.from",
-                        "Wings begin over the underside",
-                        Wings::fromMm,
-                        (wings, v) -> new Wings(wings.lowerWidthMm(), v))
-                .mm(
-                        "wings.width",
-                        "Outside width below the wings",
-                        Wings::lowerWidthMm,
-                        (wings, v) -> new Wings(v, wings.fromMm()));
+        wings(details.part(BoxDetails::wings, BoxDetails::withWings));
         overhang(details.part(BoxDetails::overhang, BoxDetails::withOverhang));
         Fields<List<WheelArch>> arches =
                 details.part(BoxDetails::wheelArches, BoxDetails::withWheelArches);
@@ -156,6 +146,19 @@ final class OutlineFields {
         return plan.withBox(
                 box.withPoint(last, foot.at(foot.xMm(), 0 - depthMm))
                         .withDetails(details.withDropFloor(drop)));
+    }
+
+    private static void wings(Fields<Wings> wings) {
+        wings.mm(
+                        "wings.from",
+                        "Wings begin over the underside",
+                        Wings::fromMm,
+                        (now, v) -> new Wings(now.lowerWidthMm(), v))
+                .mm(
+                        "wings.width",
+                        "Outside width below the wings",
+                        Wings::lowerWidthMm,
+                        (now, v) -> new Wings(v, now.fromMm()));
     }
 
     private static void overhang(Fields<Overhang> overhang) {

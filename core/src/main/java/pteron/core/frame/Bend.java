@@ -63,21 +63,19 @@ public record Bend(
         Beside inner = line.movedRight(thicknessMm);
         double length = Math.max(line.lengthMm(outFrom, outTo), inner.lengthMm(inFrom, inTo));
         double radius = radius(line, outFrom, outTo, thicknessMm);
+        double turn = turn(line, outFrom, outTo);
+        LaminatedBend glued =
+                new LaminatedBend(
+                        thicknessMm,
+                        radius,
+                        timber.value(Property.BENDING),
+                        timber.value(Property.MODULUS));
         return new Bend(
                 length,
                 radius,
                 Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
                 Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)),
-                Optional.of(
-                        way(
-                                making,
-                                new LaminatedBend(
-                                        thicknessMm,
-                                        radius,
-                                        timber.value(Property.BENDING),
-                                        timber.value(Property.MODULUS)),
-                                length,
-                                turn(line, outFrom, outTo))));
+                Optional.of(way(making, glued, length, turn)));
     }
 
     private static BendWay way(

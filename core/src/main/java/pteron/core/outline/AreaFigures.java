@@ -47,6 +47,10 @@ final class AreaFigures {
                                         Quantity.count(box.outline().size()))
                                 .source(
                                         "Green's theorem; the shoelace formula of Gauss for straight lines; wheel arches not taken off"));
+        volume(area);
+    }
+
+    private void volume(Quantity area) {
         figures.add(
                 "volume",
                 "Outside volume",

@@ -229,8 +229,9 @@ final class UnfoldedShapes {
     private void floor(List<Element> elements) {
         double at = along(elements, elements.size());
         double length = floorMm();
-        canvas.rectangle(Matter.BOARD, new Point2(at, -half), new Point2(at + length, half));
-        canvas.line(LineKind.SEAM, new Point2(at, -half), new Point2(at, half));
+        double wide = plan.box().lowerWidthMm() / 2;
+        canvas.rectangle(Matter.BOARD, new Point2(at, -wide), new Point2(at + length, wide));
+        canvas.line(LineKind.SEAM, new Point2(at, -wide), new Point2(at, wide));
         canvas.add(
                 new Shape.Label(
                         new Point2(at + length / 2, 0), "floor", Shape.Label.Kind.NAME, length));

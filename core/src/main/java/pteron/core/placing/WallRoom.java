@@ -22,6 +22,7 @@ import pteron.core.plan.Opening.Size;
 import pteron.core.plan.Wall;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Shell;
+import pteron.core.shell.ShellInput;
 import pteron.core.shell.ShellStage;
 import pteron.core.shell.Skin;
 
@@ -96,9 +97,7 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
 
     private static Optional<Shell> shell(BoxPlan plan, Outline outline) {
         boolean flat = outline.usable() && outline.elements().size() > 2;
-        return flat
-                ? Optional.of(ShellStage.of(ShellStage.Input.of(plan, outline)))
-                : Optional.empty();
+        return flat ? Optional.of(ShellStage.of(ShellInput.of(plan, outline))) : Optional.empty();
     }
 
     private static WallRoom framed(BoxPlan plan, Wall wall, Panel panel) {

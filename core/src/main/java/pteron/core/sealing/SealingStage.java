@@ -111,39 +111,49 @@ public final class SealingStage {
 
     /** Where the box becomes wider, where wheels are cut out, where the floor drops. */
     private static void underside(Input plan, Outline outline, List<SealedJoint> joints) {
-        BoxDetails details = plan.box.details();
+        if (plan.box.details().wings().exists()) {
+            double from = plan.box.details().wings().fromMm();
+            outline.shape().polygon().levelAt(from).forEach(level -> wings(plan, level, joints));
+        }
+        plan.box.details().wheelArches().forEach(arch -> wheel(plan, arch, joints));
+        if (plan.box.details().dropFloor().exists()) {
+            step(plan, outline, joints);
+        }
+    }
+
+    private static void wings(Input plan, Segment2 level, List<SealedJoint> joints) {
         double half = plan.box.widthMm() / 2;
-        if (details.wings().exists()) {
-            double from = details.wings().fromMm();
-            double lower = plan.box.lowerWidthMm() / 2;
-            for (Segment2 level : outline.shape().polygon().levelAt(from)) {
-                for (double y : new double[] {-half, -lower, lower, half}) {
-                    String where = (y < 0 ? "left" : "right") + " wing";
-                    joints.add(along(JointKind.CORNER, where, level.from(), level.to(), y));
-                }
-                for (Point2 end : List.of(level.from(), level.to())) {
-                    joints.add(aside("left wing, at the end", end, -half, -lower));
-                    joints.add(aside("right wing, at the end", end, lower, half));
-                }
-            }
+        double lower = plan.box.lowerWidthMm() / 2;
+        for (double y : new double[] {-half, -lower, lower, half}) {
+            String where = (y < 0 ? "left" : "right") + " wing";
+            joints.add(along(JointKind.CORNER, where, level.from(), level.to(), y));
         }
-        for (BoxDetails.WheelArch arch : details.wheelArches()) {
-            double round = arch.lengthMm() + 2 * arch.heightMm() - (4 - Math.PI) * arch.cornerMm();
-            Point2 middle = new Point2(arch.fromMm() + arch.lengthMm() / 2, arch.heightMm());
-            for (int side : new int[] {-1, 1}) {
-                Point3 at = new Point3(middle.u(), side * half, middle.v());
-                String where = (side < 0 ? "left" : "right") + " wheel arch";
-                joints.add(new SealedJoint(JointKind.CORNER, where, at, at, round));
-            }
+        for (Point2 end : List.of(level.from(), level.to())) {
+            joints.add(aside("left wing, at the end", end, -half, -lower));
+            joints.add(aside("right wing, at the end", end, lower, half));
         }
-        if (details.dropFloor().exists()) {
-            Point2 foot = new Point2(details.dropFloor().fromMm(), -outline.dropMm());
-            Point2 top = new Point2(details.dropFloor().fromMm(), 0);
-            joints.add(across(JointKind.LOWER_EDGE, "step of the floor, below", foot, half));
-            joints.add(across(JointKind.LOWER_EDGE, "step of the floor, above", top, half));
-            joints.add(along(JointKind.CORNER, "step of the floor, left", foot, top, -half));
-            joints.add(along(JointKind.CORNER, "step of the floor, right", foot, top, half));
+    }
+
+    private static void wheel(Input plan, BoxDetails.WheelArch arch, List<SealedJoint> joints) {
+        double half = plan.box.widthMm() / 2;
+        double round = arch.lengthMm() + 2 * arch.heightMm() - (4 - Math.PI) * arch.cornerMm();
+        Point2 middle = new Point2(arch.fromMm() + arch.lengthMm() / 2, arch.heightMm());
+        for (int side : new int[] {-1, 1}) {
+            Point3 at = new Point3(middle.u(), side * half, middle.v());
+            String where = (side < 0 ? "left" : "right") + " wheel arch";
+            joints.add(new SealedJoint(JointKind.CORNER, where, at, at, round));
         }
+    }
+
+    private static void step(Input plan, Outline outline, List<SealedJoint> joints) {
+        double half = plan.box.widthMm() / 2;
+        double at = plan.box.details().dropFloor().fromMm();
+        Point2 foot = new Point2(at, -outline.dropMm());
+        Point2 top = new Point2(at, 0);
+        joints.add(across(JointKind.LOWER_EDGE, "step of the floor, below", foot, half));
+        joints.add(across(JointKind.LOWER_EDGE, "step of the floor, above", top, half));
+        joints.add(along(JointKind.CORNER, "step of the floor, left", foot, top, -half));
+        joints.add(along(JointKind.CORNER, "step of the floor, right", foot, top, half));
     }
 
     private static SealedJoint aside(String where, Point2 at, double fromY, double toY) {

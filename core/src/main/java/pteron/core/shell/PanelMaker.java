@@ -41,7 +41,7 @@ final class PanelMaker {
     private final Framed walls;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
-    PanelMaker(ShellStage.Input plan, List<Band> bands, SideLines sides) {
+    PanelMaker(ShellInput plan, List<Band> bands, SideLines sides) {
         this.makeUp = plan.makeUp();
         this.overhang = plan.details().overhang();
         this.bands = bands;
@@ -86,7 +86,7 @@ final class PanelMaker {
         Floor floor = makeUp.floor();
         Bounds2 area = new Bounds2(-halfLowerFrame(), halfLowerFrame(), front, rear);
         List<Bounds2> notches = notches(area);
-        List<RimEdge> rim = chain(area);
+        List<RimEdge> rim = RimEdge.round(area);
         double lies = floor.bearersMm();
         double between = floor.onBearers() ? lies + floor.bottomFace().thicknessMm() : 0;
         return new Panel(
@@ -152,7 +152,7 @@ final class PanelMaker {
                         id(PanelKind.RISER),
                         PanelKind.RISER,
                         new FlatSurface(new Point3(underside.riserOutMm(), 0, 0), RIGHT, UP, BACK),
-                        new Rim(chain(frame), List.of()),
+                        new Rim(RimEdge.round(frame), List.of()),
                         List.of(),
                         new Point2(-halfWidth, -drop),
                         Rips.NONE,
@@ -160,8 +160,8 @@ final class PanelMaker {
                         walls.insulation(),
                         0,
                         List.of(
-                                outerSkin(walls, Polygon2.rectangle(outer)),
-                                innerSkin(walls, Polygon2.rectangle(inner)))));
+                                Skin.outer(walls, Polygon2.rectangle(outer)),
+                                Skin.inner(walls, Polygon2.rectangle(inner)))));
     }
 
     private double skinFace(int band, double heightMm) {
@@ -185,16 +185,8 @@ final class PanelMaker {
                 walls.insulation(),
                 0,
                 List.of(
-                        outerSkin(walls, largest(sides.outerSkin())),
-                        innerSkin(walls, sides.innerSkin())));
-    }
-
-    static Skin outerSkin(Framed framed, Polygon2 area) {
-        return new Skin(Skin.Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), false);
-    }
-
-    static Skin innerSkin(Framed framed, Polygon2 area) {
-        return new Skin(Skin.Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), false);
+                        Skin.outer(walls, largest(sides.outerSkin())),
+                        Skin.inner(walls, sides.innerSkin())));
     }
 
     List<Panel> strip() {
@@ -327,17 +319,17 @@ final class PanelMaker {
                 band.framed().members(),
                 band.framed().insulation(),
                 0,
-                List.of(
-                        outerSkin(
-                                band.framed(),
-                                waist.skin(
-                                        bounds(across, spans.skin(), halfWidth + beside(kind)),
-                                        halfLower)),
-                        innerSkin(
-                                band.framed(),
-                                waist.lining(
-                                        bounds(across, spans.lining(), halfInside()),
-                                        halfLowerFrame() - walls.frameMm()))));
+                skins(band, spans, waist, across));
+    }
+
+    private List<Skin> skins(Band band, Spans spans, Waist waist, boolean across) {
+        PanelKind kind = PanelKind.valueOf(band.element().kind().name());
+        Bounds2 outer = bounds(across, spans.skin(), halfWidth + beside(kind));
+        Bounds2 inner = bounds(across, spans.lining(), halfInside());
+        double lowerInside = halfLowerFrame() - walls.frameMm();
+        return List.of(
+                Skin.outer(band.framed(), waist.skin(outer, halfLower)),
+                Skin.inner(band.framed(), waist.lining(inner, lowerInside)));
     }
 
     /** {@return where a wall at an end becomes wider; nowhere for other panels and without wings} */
@@ -389,17 +381,6 @@ final class PanelMaker {
                 across ? along : RIGHT,
                 across ? RIGHT : along,
                 new Point3(in.u(), 0, in.v()));
-    }
-
-    static List<RimEdge> chain(Bounds2 area) {
-        Point2 low = new Point2(area.fromU(), area.fromV());
-        Point2 lowTop = new Point2(area.fromU(), area.toV());
-        Point2 highTop = new Point2(area.toU(), area.toV());
-        Point2 high = new Point2(area.toU(), area.fromV());
-        return List.of(
-                RimEdge.straight(low, lowTop),
-                RimEdge.straight(lowTop, highTop),
-                RimEdge.straight(highTop, high));
     }
 
     private String id(PanelKind kind) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import pteron.core.curve.Beside;
 import pteron.core.curve.Straight;
+import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.Tolerance;
 
@@ -48,6 +49,15 @@ public record RimEdge(Beside line, double fromMm, double toMm) {
     /** {@return its points from end to end, a curve by points close together} */
     public List<Point2> points() {
         return isStraight() ? List.of(from(), to()) : line.points(fromMm, toMm, SAWN_MM);
+    }
+
+    /** {@return the edges of a rectangle that its lower side closes} */
+    static List<RimEdge> round(Bounds2 area) {
+        Point2 low = new Point2(area.fromU(), area.fromV());
+        Point2 lowTop = new Point2(area.fromU(), area.toV());
+        Point2 highTop = new Point2(area.toU(), area.toV());
+        Point2 high = new Point2(area.toU(), area.fromV());
+        return List.of(straight(low, lowTop), straight(lowTop, highTop), straight(highTop, high));
     }
 
     /** {@return the points of edges that follow each other, a point that two share once} */

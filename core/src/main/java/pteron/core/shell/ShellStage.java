@@ -15,9 +15,6 @@ import pteron.core.makeup.MakeUpStation;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStation;
-import pteron.core.plan.BoxDetails;
-import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
@@ -25,24 +22,8 @@ import pteron.core.stage.Stage;
 /** Takes the box apart into panels. */
 public final class ShellStage {
 
-    /**
-     * What the shell reads.
-     *
-     * @param widthMm outside width of the box (mm)
-     * @param makeUp its layers
-     * @param outline its outline, usable
-     * @param details dropped floor, wheels, how far the roof's outer skin reaches over the walls
-     */
-    public record Input(double widthMm, MakeUp makeUp, Outline outline, BoxDetails details) {
-
-        /** {@return what it reads of a plan} */
-        public static Input of(BoxPlan plan, Outline outline) {
-            return new Input(plan.box().widthMm(), plan.makeUp(), outline, plan.box().details());
-        }
-    }
-
     /** The stage; empty where the box is not made up of panels with timber members. */
-    public static final Stage<Input, Shell> STAGE =
+    public static final Stage<ShellInput, Shell> STAGE =
             new Stage<>(Shell.class, ShellStage::reads, ShellStage::of);
 
     /** Timber that must stay in a corner that is rounded off (mm); common practice. */
@@ -50,19 +31,19 @@ public final class ShellStage {
 
     private ShellStage() {}
 
-    private static Optional<Input> reads(Given given) {
+    private static Optional<ShellInput> reads(Given given) {
         Outline outline = given.get(Outline.class);
         boolean sets =
                 outline.usable()
                         && given.get(Layers.class).usable()
                         && Framing.isSetOut(given.plan(), outline, given.library());
-        return sets ? Optional.of(Input.of(given.plan(), outline)) : Optional.empty();
+        return sets ? Optional.of(ShellInput.of(given.plan(), outline)) : Optional.empty();
     }
 
     /**
      * {@return the panels of the box}
      */
-    public static Shell of(Input plan) {
+    public static Shell of(ShellInput plan) {
         Outline outline = plan.outline();
         List<Band> all =
                 outline.elements().stream().map(one -> Band.of(one, plan.makeUp())).toList();
@@ -84,20 +65,24 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
+        List<Panel> panels = panels(plan, bands, sides);
+        panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
+        return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
+    }
+
+    private static List<Panel> panels(ShellInput plan, List<Band> bands, SideLines sides) {
         PanelMaker maker = new PanelMaker(plan, bands, sides);
-        List<Panel> panels = new ArrayList<>();
-        panels.addAll(maker.floors());
+        List<Panel> panels = new ArrayList<>(maker.floors());
         panels.add(maker.side(PanelKind.LEFT));
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
         panels.addAll(maker.riser());
         panels.addAll(maker.wings());
         panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
-        panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
-        return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
+        return panels;
     }
 
-    private static List<Finding> check(Input plan, SideLines sides) {
+    private static List<Finding> check(ShellInput plan, SideLines sides) {
         List<Finding> findings = new ArrayList<>();
         double insideWidth = plan.widthMm() - 2 * plan.makeUp().walls().thicknessMm();
         double needed = 2 * plan.makeUp().walls().members().section().thicknessMm();

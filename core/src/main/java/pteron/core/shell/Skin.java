@@ -1,5 +1,6 @@
 package pteron.core.shell;
 
+import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.geometry.Polygon2;
 
@@ -25,6 +26,16 @@ public record Skin(Face face, Layer layer, Polygon2 area, double fromInwardMm, b
         FLOOR_TOP,
         /** On the bearers. */
         FLOOR_BOTTOM
+    }
+
+    /** {@return the outside of a wall or roof over an area} */
+    static Skin outer(Framed framed, Polygon2 area) {
+        return new Skin(Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), false);
+    }
+
+    /** {@return the lining of a wall or roof over an area} */
+    static Skin inner(Framed framed, Polygon2 area) {
+        return new Skin(Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), false);
     }
 
     /** {@return whether members touch it from within, so that it lies outside of the frame} */

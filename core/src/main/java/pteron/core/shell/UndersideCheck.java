@@ -14,13 +14,13 @@ import pteron.core.quantity.Quantity;
 /** Whether a dropped floor and the boxes over the wheels have room for their frames. */
 final class UndersideCheck {
 
-    private final ShellStage.Input plan;
+    private final ShellInput plan;
     private final Underside underside;
     private final SideLines sides;
     private final double timber;
     private final List<Finding> findings = new ArrayList<>();
 
-    private UndersideCheck(ShellStage.Input plan, SideLines sides) {
+    private UndersideCheck(ShellInput plan, SideLines sides) {
         this.plan = plan;
         this.sides = sides;
         this.underside = sides.underside();
@@ -28,7 +28,7 @@ final class UndersideCheck {
     }
 
     /** {@return why they have none} */
-    static List<Finding> findings(ShellStage.Input plan, SideLines sides) {
+    static List<Finding> findings(ShellInput plan, SideLines sides) {
         UndersideCheck check = new UndersideCheck(plan, sides);
         check.step();
         check.wings();

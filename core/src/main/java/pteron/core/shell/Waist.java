@@ -23,7 +23,7 @@ record Waist(double skinV, double frameV, double liningV) {
 
     /** {@return the edges of a frame over its lower edge} */
     List<RimEdge> rim(Bounds2 frame) {
-        return PanelMaker.chain(
+        return RimEdge.round(
                 exists() ? new Bounds2(frame.fromU(), frame.toU(), frameV, frame.toV()) : frame);
     }
 

@@ -27,7 +27,7 @@ final class WheelBoxes {
     private final double half;
     private final List<Panel> panels = new ArrayList<>();
 
-    WheelBoxes(ShellStage.Input plan, Underside underside) {
+    WheelBoxes(ShellInput plan, Underside underside) {
         this.makeUp = plan.makeUp();
         this.underside = underside;
         this.half = plan.widthMm() / 2;
@@ -70,28 +70,47 @@ final class WheelBoxes {
 
     private void box(WheelRoom wheel, int side) {
         Reach y = reach(wheel);
+        inner(wheel, side, y);
+        end(wheel, side, y, -1);
+        end(wheel, side, y, 1);
+        top(wheel, side, y);
+    }
+
+    private double under(Reach y) {
+        return y.floor() - underside.floorMm();
+    }
+
+    private void inner(WheelRoom wheel, int side, Reach y) {
         Bounds2 notch = wheel.notch();
         Bounds2 boxed = wheel.boxed();
-        double under = y.floor() - underside.floorMm();
-        double top = wheel.arch().heightMm();
+        Point3 origin = new Point3(0, side * y.board(), 0);
+        double high = wheel.arch().heightMm();
         add(
                 wheel,
-                new FlatSurface(new Point3(0, side * y.board(), 0), BACK, UP, RIGHT.times(-side)),
+                new FlatSurface(origin, BACK, UP, RIGHT.times(-side)),
                 new Bounds2(boxed.fromU(), boxed.toU(), y.floor(), notch.toV()),
-                new Bounds2(notch.fromU(), notch.toU(), under, top),
+                new Bounds2(notch.fromU(), notch.toU(), under(y), high),
                 new Bounds2(boxed.fromU(), boxed.toU(), y.floor(), boxed.toV()));
-        for (int end : new int[] {-1, 1}) {
-            double x = end < 0 ? notch.fromU() : notch.toU();
-            add(
-                    wheel,
-                    new FlatSurface(new Point3(x, 0, 0), RIGHT, UP, BACK.times(end)),
-                    across(side, y.board(), y.wall(), y.floor(), notch.toV()),
-                    across(side, y.board() + wheel.boardMm(), y.skin(), under, top),
-                    across(side, y.frame(), y.lining(), y.floor(), boxed.toV()));
-        }
+    }
+
+    private void end(WheelRoom wheel, int side, Reach y, int way) {
+        Bounds2 notch = wheel.notch();
+        double x = way < 0 ? notch.fromU() : notch.toU();
+        double board = y.board() + wheel.boardMm();
+        add(
+                wheel,
+                new FlatSurface(new Point3(x, 0, 0), RIGHT, UP, BACK.times(way)),
+                across(side, y.board(), y.wall(), y.floor(), notch.toV()),
+                across(side, board, y.skin(), under(y), wheel.arch().heightMm()),
+                across(side, y.frame(), y.lining(), y.floor(), wheel.boxed().toV()));
+    }
+
+    private void top(WheelRoom wheel, int side, Reach y) {
+        Bounds2 notch = wheel.notch();
+        Bounds2 boxed = wheel.boxed();
         Bounds2 frame = across(side, y.frame(), y.wall(), 0, 1);
-        Bounds2 lining = across(side, y.frame(), y.lining(), 0, 1);
         Bounds2 board = across(side, y.board(), y.skin(), 0, 1);
+        Bounds2 lining = across(side, y.frame(), y.lining(), 0, 1);
         add(
                 wheel,
                 new FlatSurface(new Point3(0, 0, notch.toV()), BACK, RIGHT, UP),
@@ -115,25 +134,20 @@ final class WheelBoxes {
                         "wheel-box-" + (panels.size() + 1),
                         PanelKind.WHEEL_BOX,
                         surface,
-                        new Rim(PanelMaker.chain(frame), List.of()),
+                        new Rim(RimEdge.round(frame), List.of()),
                         List.of(),
                         new Point2(frame.fromU(), frame.fromV()),
                         Panel.Rips.NONE,
                         members,
                         filling,
                         0,
-                        List.of(
-                                new Skin(
-                                        Skin.Face.OUTER,
-                                        wheel.board(),
-                                        Polygon2.rectangle(outer),
-                                        -wheel.boardMm(),
-                                        false),
-                                new Skin(
-                                        Skin.Face.INNER,
-                                        walls.innerSkin(),
-                                        Polygon2.rectangle(inner),
-                                        wheel.frameMm(),
-                                        false))));
+                        skins(wheel, Polygon2.rectangle(outer), Polygon2.rectangle(inner))));
+    }
+
+    private List<Skin> skins(WheelRoom wheel, Polygon2 outer, Polygon2 inner) {
+        Layer lining = makeUp.walls().innerSkin();
+        return List.of(
+                new Skin(Skin.Face.OUTER, wheel.board(), outer, -wheel.boardMm(), false),
+                new Skin(Skin.Face.INNER, lining, inner, wheel.frameMm(), false));
     }
 }

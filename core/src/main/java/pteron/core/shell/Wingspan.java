@@ -96,42 +96,26 @@ final class Wingspan {
                 walls.insulation(),
                 0,
                 List.of(
-                        PanelMaker.outerSkin(walls, Polygon2.of(outer)),
-                        PanelMaker.innerSkin(walls, Polygon2.of(inner))));
+                        Skin.outer(walls, Polygon2.of(outer)),
+                        Skin.inner(walls, Polygon2.of(inner))));
     }
 
     private Panel wing(String id, int side) {
         double low = underside.wingFrameMm();
         double high = underside.frameFromMm();
         double inner = lower - walls.toFrameMm() - walls.frameMm();
-        Bounds2 frame =
-                across(
-                        side,
-                        Math.max(front(Band::frameIn, low), front(Band::frameIn, high)),
-                        Math.min(rear(Band::frameIn, low), rear(Band::frameIn, high)),
-                        inner,
-                        upper - walls.toFrameMm());
+        double outer = upper - walls.toFrameMm();
+        Bounds2 frame = area(side, Band::frameIn, low, high, inner, outer);
         double under = underside.wings().fromMm();
-        Bounds2 outer =
-                across(
-                        side,
-                        Math.max(front(Band::frameOut, under), front(Band::frameOut, low)),
-                        Math.min(rear(Band::frameOut, under), rear(Band::frameOut, low)),
-                        lower - walls.toFrameMm(),
-                        upper - walls.toFrameMm());
+        double wall = lower - walls.toFrameMm();
+        Bounds2 skin = area(side, Band::frameOut, under, low, wall, outer);
         double top = underside.liningFromMm();
-        Bounds2 lining =
-                across(
-                        side,
-                        Math.max(front(Band::inside, high), front(Band::inside, top)),
-                        Math.min(rear(Band::inside, high), rear(Band::inside, top)),
-                        inner,
-                        upper - walls.toFrameMm() - walls.frameMm());
+        Bounds2 lining = area(side, Band::inside, high, top, inner, outer - walls.frameMm());
         return new Panel(
                 id,
                 PanelKind.WING,
                 new FlatSurface(new Point3(0, 0, low), BACK, RIGHT, UP),
-                new Rim(PanelMaker.chain(frame), List.of()),
+                new Rim(RimEdge.round(frame), List.of()),
                 List.of(),
                 new Point2(frame.fromU(), frame.fromV()),
                 Panel.Rips.NONE,
@@ -139,11 +123,15 @@ final class Wingspan {
                 walls.insulation(),
                 0,
                 List.of(
-                        PanelMaker.outerSkin(walls, Polygon2.rectangle(outer)),
-                        PanelMaker.innerSkin(walls, Polygon2.rectangle(lining))));
+                        Skin.outer(walls, Polygon2.rectangle(skin)),
+                        Skin.inner(walls, Polygon2.rectangle(lining))));
     }
 
-    private static Bounds2 across(int side, double front, double rear, double in, double out) {
+    /** What lies between front and rear at both of two heights, and so far out to one side. */
+    private Bounds2 area(
+            int side, Function<Band, Beside> line, double low, double high, double in, double out) {
+        double front = Math.max(front(line, low), front(line, high));
+        double rear = Math.min(rear(line, low), rear(line, high));
         return side > 0 ? new Bounds2(front, rear, in, out) : new Bounds2(front, rear, -out, -in);
     }
 }

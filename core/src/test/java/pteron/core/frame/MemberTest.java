@@ -13,6 +13,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
+import pteron.core.shell.ShellInput;
 import pteron.core.shell.ShellStage;
 
 /** Lengths, cuts and places of single members from their profiles. */
@@ -23,7 +24,7 @@ class MemberTest {
     private static final double EXACT = 1e-9;
     private static final Panel LEFT =
             ShellStage.of(
-                            ShellStage.Input.of(
+                            ShellInput.of(
                                     StartingPlans.square(),
                                     OutlineStage.of(StartingPlans.square().box())))
                     .panel("left")

@@ -13,6 +13,7 @@ import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
+import pteron.core.shell.ShellInput;
 import pteron.core.shell.ShellStage;
 
 class SettingOutTest {
@@ -20,7 +21,7 @@ class SettingOutTest {
     private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
 
     private static Panel panel(BoxPlan plan, String id) {
-        return ShellStage.of(ShellStage.Input.of(plan, OutlineStage.of(plan.box())))
+        return ShellStage.of(ShellInput.of(plan, OutlineStage.of(plan.box())))
                 .panel(id)
                 .orElseThrow();
     }

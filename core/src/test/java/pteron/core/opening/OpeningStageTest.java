@@ -15,6 +15,7 @@ import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Wall;
+import pteron.core.shell.ShellInput;
 import pteron.core.shell.ShellStage;
 
 class OpeningStageTest {
@@ -25,8 +26,7 @@ class OpeningStageTest {
     private static Openings openings(BoxPlan plan) {
         return OpeningStage.of(
                 OpeningStage.Input.of(
-                        plan,
-                        ShellStage.of(ShellStage.Input.of(plan, OutlineStage.of(plan.box())))));
+                        plan, ShellStage.of(ShellInput.of(plan, OutlineStage.of(plan.box())))));
     }
 
     private static List<String> codes(BoxPlan plan) {

@@ -22,7 +22,7 @@ class ShellStageTest {
     private static final double FLOOR = 63 + 6.5 + 30 + 9;
 
     private static Shell shell(BoxPlan plan) {
-        return ShellStage.of(ShellStage.Input.of(plan, OutlineStage.of(plan.box())));
+        return ShellStage.of(ShellInput.of(plan, OutlineStage.of(plan.box())));
     }
 
     private static Panel panel(String id) {

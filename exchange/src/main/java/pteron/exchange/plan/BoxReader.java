@@ -92,15 +92,17 @@ final class BoxReader {
                                                 o.number("sidesMm", PlanLimits.OVERHANG),
                                                 o.number("dripMm", PlanLimits.OVERHANG)))
                         : Overhang.NONE;
-        Wings wings =
-                at.has("wings")
-                        ? at.object(
-                                "wings",
-                                w ->
-                                        new Wings(
-                                                w.number("lowerWidthMm", PlanLimits.BOX_WIDTH),
-                                                w.number("fromMm", PlanLimits.WINGS)))
-                        : Wings.NONE;
-        return new BoxDetails(drop, arches, overhang, wings);
+        return new BoxDetails(drop, arches, overhang, wings(at));
+    }
+
+    private static Wings wings(JsonCursor at) throws PlanFormatException {
+        return at.has("wings")
+                ? at.object(
+                        "wings",
+                        w ->
+                                new Wings(
+                                        w.number("lowerWidthMm", PlanLimits.BOX_WIDTH),
+                                        w.number("fromMm", PlanLimits.WINGS)))
+                : Wings.NONE;
     }
 }
