@@ -36,6 +36,7 @@ public class SolidBenchmark {
     private final BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
     private final BoxPlan longer = BoxEdits.withLength(plan, 4350);
     private final SolidDrawing built = SolidDrawing.of(model, Peel.WHOLE);
+    private final Peel open = Peel.WHOLE.with(Peel.Coat.OUTER_SKIN, false);
     private double turn;
 
     /** {@return the round tail after its length was changed} */
@@ -48,6 +49,12 @@ public class SolidBenchmark {
     @Benchmark
     public SolidDrawing body() {
         return SolidDrawing.of(model, Peel.WHOLE);
+    }
+
+    /** {@return its body without its outer skin, every member and every piece of foam in sight} */
+    @Benchmark
+    public SolidDrawing bodyWithoutSkin() {
+        return SolidDrawing.of(model, open);
     }
 
     /** {@return its shapes after a turn} */

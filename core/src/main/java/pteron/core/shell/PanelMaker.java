@@ -1,17 +1,14 @@
 package pteron.core.shell;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.curve.Beside;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
-import pteron.core.geometry.Polygon2;
 import pteron.core.outline.EdgeKind;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.MakeUp;
@@ -68,107 +65,6 @@ final class PanelMaker {
         return halfFrame() - walls.toLiningMm();
     }
 
-    /** {@return the floor, and its dropped part behind it} */
-    List<Panel> floors() {
-        double top = makeUp.floor().structureMm();
-        double front = Math.max(skinFace(0, 0), skinFace(0, top));
-        int last = bands.size() - 1;
-        double drop = underside.dropMm();
-        double rear = Math.min(skinFace(last, -drop), skinFace(last, top - drop));
-        if (!underside.drop().exists()) {
-            return List.of(floor(front, rear, 0));
-        }
-        double step = underside.riserInMm();
-        return List.of(floor(front, step, 0), floor(step, rear, -drop));
-    }
-
-    private Panel floor(double front, double rear, double underMm) {
-        Floor floor = makeUp.floor();
-        Bounds2 area = new Bounds2(-halfLowerFrame(), halfLowerFrame(), front, rear);
-        List<Bounds2> notches = notches(area);
-        List<RimEdge> rim = RimEdge.round(area);
-        double lies = floor.bearersMm();
-        double between = floor.onBearers() ? lies + floor.bottomFace().thicknessMm() : 0;
-        return new Panel(
-                id(PanelKind.FLOOR),
-                PanelKind.FLOOR,
-                new FlatSurface(new Point3(0, 0, underMm + floor.frameFromMm()), RIGHT, BACK, UP),
-                new Rim(rim, List.of()),
-                notches,
-                new Point2(area.fromU(), area.fromV()),
-                Rips.NONE,
-                floor.members(),
-                floor.core(),
-                between,
-                faces(floor, cut(Polygon2.rectangle(area), notches), between));
-    }
-
-    /** What wheels take out of a floor: to the back of the board that closes their room. */
-    private List<Bounds2> notches(Bounds2 floor) {
-        List<Bounds2> notches = new ArrayList<>();
-        for (WheelRoom wheel : underside.wheels()) {
-            Bounds2 room = wheel.notch();
-            double from = Math.max(room.fromU(), floor.fromV());
-            double to = Math.min(room.toU(), floor.toV());
-            double inner = halfWidth - wheel.arch().depthMm() - wheel.boardMm();
-            if (to > from && inner < floor.toU()) {
-                notches.add(new Bounds2(floor.fromU(), -inner, from, to));
-                notches.add(new Bounds2(inner, floor.toU(), from, to));
-            }
-        }
-        return notches;
-    }
-
-    private static Polygon2 cut(Polygon2 whole, List<Bounds2> notches) {
-        return notches.isEmpty()
-                ? whole
-                : largest(whole.without(notches.stream().map(Polygon2::rectangle).toList()));
-    }
-
-    private static Polygon2 largest(List<Polygon2> pieces) {
-        return pieces.stream().max(Comparator.comparingDouble(Polygon2::area)).orElseThrow();
-    }
-
-    private static List<Skin> faces(Floor floor, Polygon2 area, double coreFrom) {
-        double bottom = coreFrom - floor.bottomFace().thicknessMm();
-        double top = coreFrom + floor.betweenFacesMm();
-        return List.of(
-                new Skin(Skin.Face.FLOOR_BOTTOM, floor.bottomFace(), area, bottom, false),
-                new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area, top, true));
-    }
-
-    /** {@return the board between a floor and its dropped part, none where there is none} */
-    List<Panel> riser() {
-        if (!underside.drop().exists()) {
-            return List.of();
-        }
-        double floor = makeUp.floor().structureMm();
-        double drop = underside.dropMm();
-        Bounds2 frame = new Bounds2(-halfFrame(), halfFrame(), -drop, 0);
-        Bounds2 outer = new Bounds2(-halfFrame(), halfFrame(), -drop, 0);
-        Bounds2 inner = new Bounds2(-halfInside(), halfInside(), floor - drop, floor);
-        return List.of(
-                new Panel(
-                        id(PanelKind.RISER),
-                        PanelKind.RISER,
-                        new FlatSurface(new Point3(underside.riserOutMm(), 0, 0), RIGHT, UP, BACK),
-                        new Rim(RimEdge.round(frame), List.of()),
-                        List.of(),
-                        new Point2(-halfWidth, -drop),
-                        Rips.NONE,
-                        walls.members(),
-                        walls.insulation(),
-                        0,
-                        List.of(
-                                Skin.outer(walls, Polygon2.rectangle(outer)),
-                                Skin.inner(walls, Polygon2.rectangle(inner)))));
-    }
-
-    private double skinFace(int band, double heightMm) {
-        Band wall = bands.get(band);
-        return Joint.corner(wall.frameOut(), SideLines.level(heightMm), Joint.foot(wall)).u();
-    }
-
     Panel side(PanelKind kind) {
         double sign = kind == PanelKind.LEFT ? -1 : 1;
         Point3 origin = new Point3(0, sign * halfFrame(), 0);
@@ -185,7 +81,7 @@ final class PanelMaker {
                 walls.insulation(),
                 0,
                 List.of(
-                        Skin.outer(walls, largest(sides.outerSkin())),
+                        Skin.outer(walls, FloorMaker.largest(sides.outerSkin())),
                         Skin.inner(walls, sides.innerSkin())));
     }
 

@@ -72,11 +72,12 @@ public final class ShellStage {
 
     private static List<Panel> panels(ShellInput plan, List<Band> bands, SideLines sides) {
         PanelMaker maker = new PanelMaker(plan, bands, sides);
-        List<Panel> panels = new ArrayList<>(maker.floors());
+        FloorMaker floors = new FloorMaker(plan, bands, sides.underside());
+        List<Panel> panels = new ArrayList<>(floors.floors());
         panels.add(maker.side(PanelKind.LEFT));
         panels.add(maker.side(PanelKind.RIGHT));
         panels.addAll(maker.strip());
-        panels.addAll(maker.riser());
+        panels.addAll(floors.riser());
         panels.addAll(maker.wings());
         panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
         return panels;
