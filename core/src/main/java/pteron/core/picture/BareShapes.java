@@ -105,10 +105,9 @@ final class BareShapes {
                                         at.sillMm() + size.heightMm()))
                         .corners();
         List<Point2> seen = corners.stream().map(corner -> canvas.at(at(wall, corner))).toList();
-        double width = 1 / size.widthMm();
         Axes axes =
                 new Axes(
-                        seen.get(1).minus(seen.get(0)).times(width),
+                        seen.get(1).minus(seen.get(0)).times(1 / size.widthMm()),
                         seen.get(3).minus(seen.get(0)).times(1 / size.heightMm()));
         if (axes.canBeMoved()) {
             new PanelShapes(canvas).opening(opening, seen, axes);

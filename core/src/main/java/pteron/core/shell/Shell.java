@@ -6,9 +6,9 @@ import pteron.core.figure.Finding;
 import pteron.core.stage.Result;
 
 /**
- * The box as flat panels. Immutable.
+ * The box as panels. Immutable.
  *
- * @param panels floor, left, right, then the strip from front to rear; empty when unusable
+ * @param panels floors, left, right, the strip from front to rear, then riser, wings and wheel boxes; empty when unusable
  * @param findings why it is unusable
  */
 public record Shell(List<Panel> panels, List<Finding> findings) implements Result {
