@@ -21,18 +21,13 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import pteron.app.drawing.DrawingView;
 import pteron.app.station.Cells;
-import pteron.app.station.Toolbox;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
-import pteron.core.picture.WallPlaces;
-import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Opening;
-import pteron.core.plan.Opening.Place;
-import pteron.core.plan.Wall;
 import pteron.core.quantity.LengthText;
 
 /** The units of the shelf, all to one scale: drag one onto the wall, or press it to put it where there is room. */
@@ -49,7 +44,7 @@ final class ShelfPane extends VBox {
 
     private final Workbench bench;
     private final DrawingView drawing;
-    private final Toolbox toolbox;
+    private final UnitPlacing placing;
     private final Label hint = Cells.quiet("drag one onto the wall, or press it; all to one scale");
     private double pressedX;
     private double pressedY;
@@ -58,7 +53,7 @@ final class ShelfPane extends VBox {
     ShelfPane(Workbench bench, DrawingView drawing) {
         this.bench = bench;
         this.drawing = drawing;
-        this.toolbox = new Toolbox(bench);
+        this.placing = new UnitPlacing(bench);
         setId("shelf");
         getStyleClass().add("shelf");
         HBox units = new HBox(2);
@@ -72,7 +67,7 @@ final class ShelfPane extends VBox {
         scroll.getStyleClass().addAll("plain-scroll", "shelf-scroll");
         bench.viewProperty()
                 .subscribe(view -> scroll.setHvalue(view == View.ROOF ? scroll.getHmax() : 0));
-        toolbox.refusedProperty().subscribe(this::say);
+        placing.refusedProperty().subscribe(this::say);
         HBox head = new HBox(10, Cells.headline("Units"), hint);
         head.setAlignment(Pos.CENTER_LEFT);
         hint.setMinWidth(0);
@@ -130,7 +125,7 @@ final class ShelfPane extends VBox {
 
     private void key(ShelfUnit unit, KeyEvent event) {
         if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-            add(unit);
+            placing.add(unit);
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && carried) {
             carried = false;
@@ -212,79 +207,14 @@ final class ShelfPane extends VBox {
         boolean far =
                 Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY) > CARRIED;
         if (!carried && !far) {
-            add(unit);
+            placing.add(unit);
             return;
         }
         if (!carried) {
             return; // taken back by Escape
         }
         carried = false;
-        drawing.placeUnder(event.getSceneX(), event.getSceneY()).ifPresent(at -> drop(unit, at));
-    }
-
-    /** Puts a unit where there is room: into the wall that is looked at, a roof's unit into the roof. */
-    private void add(ShelfUnit unit) {
-        boolean above = unit.home() == ShelfUnit.Home.ROOF;
-        Optional<Wall> wall =
-                above
-                        ? OpeningEdits.longestRoof(toolbox.plan())
-                        : Optional.of(wall(bench.viewProperty().get()).orElse(Wall.LEFT));
-        if (wall.isEmpty()) {
-            hint.setText("this box has no roof that it could lie in: drag it onto a wall");
-            return;
-        }
-        View seen = View.of(wall.get());
-        boolean looks = wall(bench.viewProperty().get()).isPresent();
-        if (above || !looks) {
-            bench.viewProperty().set(seen);
-        }
-        toolbox.edit(plan -> OpeningEdits.added(plan, unit, wall.get()));
-    }
-
-    /** Puts a unit where it was let go, its middle under the pointer. */
-    private void drop(ShelfUnit unit, Point2 at) {
-        View view = bench.viewProperty().get();
-        Optional<WallPlaces.Found> found =
-                WallPlaces.under(bench.document().model(), view, at).or(() -> bare(view, at));
-        if (found.isEmpty()) {
-            hint.setText("units go into walls and roofs: look at a side, an end or the roof first");
-            return;
-        }
-        Point2 middle = found.get().place();
-        Place place =
-                new Place(
-                        round(middle.u() - unit.size().widthMm() / 2, 14000),
-                        round(middle.v() - unit.size().heightMm() / 2, 4400));
-        toolbox.edit(plan -> OpeningEdits.added(plan, unit, found.get().wall(), place));
-    }
-
-    /** Beside the frame of a wall, or where none is set out: the upright wall that is looked at. */
-    private Optional<WallPlaces.Found> bare(View view, Point2 at) {
-        double half = toolbox.plan().box().widthMm() / 2;
-        double deck = -bench.document().model().carrier().groundMm();
-        double up = at.v() - deck - toolbox.plan().makeUp().floor().structureMm();
-        return wall(view)
-                .map(
-                        wall -> {
-                            double along = wall.isSide() ? at.u() : half + at.u();
-                            double mirrored = wall.isSide() ? -at.u() : half - at.u();
-                            boolean turned = view == View.RIGHT || view == View.FRONT;
-                            return new WallPlaces.Found(
-                                    wall, new Point2(turned ? mirrored : along, up));
-                        });
-    }
-
-    private static double round(double mm, double most) {
-        return Math.clamp(Math.rint(mm / 5) * 5, -400, most);
-    }
-
-    private static Optional<Wall> wall(View view) {
-        return switch (view) {
-            case LEFT -> Optional.of(Wall.LEFT);
-            case RIGHT -> Optional.of(Wall.RIGHT);
-            case FRONT -> Optional.of(Wall.FRONT);
-            case REAR -> Optional.of(Wall.REAR);
-            default -> Optional.empty();
-        };
+        drawing.placeUnder(event.getSceneX(), event.getSceneY())
+                .ifPresent(at -> placing.drop(unit, at));
     }
 }

@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
@@ -95,7 +94,6 @@ record Dialogs(Stage owner, Overlay overlay) {
                     });
             if (choice == choices.getFirst()) {
                 button.getStyleClass().add("primary");
-                Platform.runLater(button::requestFocus);
             }
         }
         overlay.show(pane, choices.getLast().action());
@@ -195,9 +193,12 @@ record Dialogs(Stage owner, Overlay overlay) {
         return chosen(() -> chooser.showSaveDialog(owner));
     }
 
-    Optional<Path> chooseFolder(String title) {
+    Optional<Path> chooseFolder(String title, Path from) {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);
+        if (Files.isDirectory(from)) {
+            chooser.setInitialDirectory(from.toFile());
+        }
         return chosen(() -> chooser.showDialog(owner));
     }
 

@@ -113,7 +113,9 @@ public final class ListActions {
 
     private void export(ExportCard card, Drawing drawing) {
         dialogs()
-                .chooseFolder("Export into a folder")
+                .chooseFolder(
+                        "Export into a folder",
+                        folder().orElse(Path.of(System.getProperty("user.home"))))
                 .ifPresent(
                         folder -> {
                             if (!card.views().isEmpty()) {

@@ -6,6 +6,9 @@ import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
@@ -18,13 +21,14 @@ import javafx.scene.layout.StackPane;
 final class Overlay extends StackPane {
 
     /** One card, what closing it without an answer does, and what had the focus before. */
-    private record Layer(Node card, StackPane sheet, Runnable away, Node focused) {}
+    private record Layer(Region card, StackPane sheet, Runnable away, Node focused) {}
 
     private final Deque<Layer> layers = new ArrayDeque<>();
 
     Overlay() {
         setPickOnBounds(false);
         addEventFilter(KeyEvent.KEY_PRESSED, this::escape);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::enter);
         addEventHandler(KeyEvent.KEY_PRESSED, KeyEvent::consume);
         sceneProperty()
                 .subscribe(
@@ -99,6 +103,19 @@ final class Overlay extends StackPane {
         }
     }
 
+    /** Enter goes the first way on of a card, as its colour says, wherever in its boxes the focus is. */
+    private void enter(KeyEvent event) {
+        if (event.getCode() != KeyCode.ENTER || !isShowing()) {
+            return;
+        }
+        boolean box =
+                event.getTarget() instanceof CheckBox || event.getTarget() instanceof ListView;
+        if (box && layers.peek().card().lookup(".primary") instanceof Button first) {
+            event.consume();
+            first.fire();
+        }
+    }
+
     private void keepFocus(Node owner) {
         if (isShowing() && !isWithin(owner)) {
             Platform.runLater(this::focusFirst);
@@ -116,8 +133,18 @@ final class Overlay extends StackPane {
     }
 
     private void focusFirst() {
-        if (isShowing() && !isWithin(getScene().getFocusOwner())) {
-            first(layers.peek().card());
+        if (!isShowing() || isWithin(getScene().getFocusOwner())) {
+            return;
+        }
+        Region card = layers.peek().card();
+        // buttons of a card just put there are not in the scene before it is laid out
+        card.applyCss();
+        card.layout();
+        Node primary = card.lookup(".primary");
+        if (primary == null) {
+            first(card);
+        } else {
+            primary.requestFocus();
         }
     }
 

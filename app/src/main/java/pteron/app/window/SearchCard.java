@@ -14,6 +14,8 @@ import javafx.scene.layout.VBox;
 import pteron.app.action.Command;
 import pteron.app.help.HelpTexts;
 import pteron.app.help.Topic;
+import pteron.app.opening.UnitPlacing;
+import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.field.ChoiceField;
@@ -26,6 +28,8 @@ import pteron.core.frame.Member;
 import pteron.core.material.Material;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.OpeningStation;
+import pteron.core.placing.ShelfUnit;
+import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.LengthText;
 import pteron.core.shell.PanelKind;
@@ -53,6 +57,7 @@ final class SearchCard extends VBox {
         typed.setPromptText(
                 "an input, an opening, a member, a material, a figure, a command, a word of the trade");
         list.setId("search-list");
+        list.setPlaceholder(Cells.quiet("Nothing is called that; try a shorter word"));
         list.getItems().setAll(all);
         list.setCellFactory(view -> new HitCell());
         list.setPrefSize(WIDTH, HEIGHT);
@@ -78,6 +83,7 @@ final class SearchCard extends VBox {
         for (Opening opening : model.plan().openings()) {
             all.add(new Hit(opening.name(), "opening", () -> show(bench, opening)));
         }
+        units(bench);
         inputs(bench, PlanFields.of(model.plan(), model.library()));
         for (Figure figure : model.figures()) {
             String words = figure.name() + "  " + figure.quantity().text(bench.units());
@@ -85,6 +91,19 @@ final class SearchCard extends VBox {
         }
         stuff(bench, model);
         help(commands);
+    }
+
+    /** What can be put into a wall or a roof. */
+    private void units(Workbench bench) {
+        UnitPlacing placing = new UnitPlacing(bench);
+        for (ShelfUnit unit : UnitShelf.UNITS) {
+            Runnable add =
+                    () -> {
+                        bench.stationProperty().set(OpeningStation.OPENINGS);
+                        placing.add(unit);
+                    };
+            all.add(new Hit("Put in: " + unit.name(), "unit of the shelf", add));
+        }
     }
 
     /** Members and materials. */

@@ -65,6 +65,41 @@ class PaperTest extends DesktopRobot {
         assertThat(exists("export-card")).isFalse();
     }
 
+    /** Enter goes on, as the colour of the button says, and does not take a tick away. */
+    @Test
+    void export_goesOnByEnter_fromAnyTick() throws Exception {
+        robot.push(KeyCode.CONTROL, KeyCode.E);
+        await(() -> exists("export-card"));
+        CheckBox lists = (CheckBox) node("export-csv");
+        robot.interact(lists::requestFocus);
+        robot.push(KeyCode.ENTER);
+        await(() -> !exists("export-card"));
+        assertThat(lists.isSelected()).isTrue();
+        // offscreen there is no chooser for folders: that is said, and Enter takes the message away
+        await(() -> robot.lookup(".dialog-pane .primary").tryQuery().isPresent());
+        settle();
+        assertThat(robot.lookup(".dialog-pane .primary").queryButton().isFocused()).isTrue();
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(robot.lookup(".dialog-pane").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void units_areFound_andPutIn() {
+        int before = plan().openings().size();
+        find("put in: small window");
+        assertThat(plan().openings()).hasSize(before + 1);
+        assertThat(window.bench().selectedProperty().get())
+                .isEqualTo(plan().openings().getLast().id());
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        settle();
+        robot.interact(() -> ((TextField) node("search-field")).setText("no such thing"));
+        settle();
+        assertThat(robot.lookup("#search-list .quiet").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("Nothing is called that"));
+        robot.push(KeyCode.ESCAPE);
+    }
+
     @Test
     void oneView_asSvg_pdf_andPicture() throws Exception {
         Path out = folder.resolve("view");
