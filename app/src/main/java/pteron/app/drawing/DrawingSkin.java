@@ -66,6 +66,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private final DrawingBehavior behavior;
     private final EventHandler<ScrollEvent> onScroll = this::scroll;
     private final EventHandler<MouseEvent> onPress = this::press;
+    private final EventHandler<MouseEvent> onClick = this::click;
     private final EventHandler<MouseEvent> onDrag = this::pan;
     private final EventHandler<KeyEvent> onKey = this::key;
     private ViewTransform transform = new ViewTransform(0.1, 0, 0);
@@ -99,6 +100,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         ghost.setVisible(false);
         control.addEventHandler(ScrollEvent.SCROLL, onScroll);
         control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
+        control.addEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
         control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
         control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
         control.setOnContextMenuRequested(
@@ -112,6 +114,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             subscriptions.unsubscribe();
             control.removeEventHandler(ScrollEvent.SCROLL, onScroll);
             control.removeEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
+            control.removeEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
             control.removeEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
             control.removeEventHandler(KeyEvent.KEY_PRESSED, onKey);
         }
@@ -295,11 +298,15 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         menu.hide();
         pressedX = event.getX();
         pressedY = event.getY();
-        if (event.getButton() == MouseButton.PRIMARY) {
+        getSkinnable().requestFocus();
+    }
+
+    /** Chooses what is under the pointer; a hand that moves or turns the drawing chooses nothing. */
+    private void click(MouseEvent event) {
+        if (event.getButton() == MouseButton.PRIMARY && event.isStillSincePress()) {
             Point2 at = transform.place(event.getX(), event.getY());
             getSkinnable().selectedProperty().set(PartUnder.of(getSkinnable().getDrawing(), at));
         }
-        getSkinnable().requestFocus();
     }
 
     private void pan(MouseEvent event) {

@@ -23,11 +23,20 @@ final class Focus {
 
     private void moved(Node before, Node now) {
         boolean gone = before != null && before.getScene() == null;
-        if (gone) {
+        if (gone && !ofACard(before)) {
             String id = before.getId();
             // later: what takes its place may not be there yet
             Platform.runLater(() -> restore(id, now));
         }
+    }
+
+    /** A card gives the focus back itself, and what it led to may have taken it since. */
+    private static boolean ofACard(Node gone) {
+        Node node = gone;
+        while (node != null && !node.getStyleClass().contains("sheet")) {
+            node = node.getParent();
+        }
+        return node != null;
     }
 
     private void restore(String id, Node now) {

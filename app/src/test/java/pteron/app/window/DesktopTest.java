@@ -181,6 +181,7 @@ class DesktopTest extends DesktopRobot {
         robot.drag(node("drawing"), MouseButton.PRIMARY).moveBy(60, 0).drop();
         settle();
         assertThat(window.bench().solid().eyeProperty().get()).isNotEqualTo(turned);
+        assertThat(window.bench().selectedProperty().get()).as("a turn chooses nothing").isEmpty();
         assertThat(plan()).isEqualTo(Demos.wagtail());
     }
 

@@ -143,6 +143,17 @@ class PaperTest extends DesktopRobot {
         assertThat(exists("cut-drawing")).isTrue();
     }
 
+    /** A choice is found too and its keys are at hand. */
+    @Test
+    void choices_areFound_andChangedByKeys() throws Exception {
+        find("curved plates are");
+        await(() -> node("choice-bends").isFocused());
+        String before = plan().makeUp().bends().toString();
+        robot.push(KeyCode.DOWN);
+        settle();
+        assertThat(plan().makeUp().bends().toString()).isNotEqualTo(before);
+    }
+
     private void find(String words) {
         robot.push(KeyCode.CONTROL, KeyCode.K);
         settle();

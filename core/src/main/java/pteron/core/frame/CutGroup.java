@@ -84,8 +84,31 @@ public record CutGroup(List<Member> members) {
                     .add(numbered ? name.substring(last + 1) : "");
         }
         List<String> words = new ArrayList<>();
-        byKind.forEach(
-                (kind, numbers) -> words.add((kind + " " + String.join(", ", numbers)).strip()));
+        byKind.forEach((kind, numbers) -> words.add((kind + " " + runs(numbers)).strip()));
         return String.join("; ", words);
+    }
+
+    /** Three numbers and more that follow each other are told by the first and the last: "1 to 4, 7". */
+    private static String runs(List<String> numbers) {
+        List<String> words = new ArrayList<>();
+        int from = 0;
+        for (int at = 1; at <= numbers.size(); at++) {
+            if (at < numbers.size() && follows(numbers.get(at - 1), numbers.get(at))) {
+                continue;
+            }
+            if (at - from > 2) {
+                words.add(numbers.get(from) + " to " + numbers.get(at - 1));
+            } else {
+                words.addAll(numbers.subList(from, at));
+            }
+            from = at;
+        }
+        return String.join(", ", words);
+    }
+
+    private static boolean follows(String before, String after) {
+        return !before.isEmpty()
+                && !after.isEmpty()
+                && Integer.parseInt(after) == Integer.parseInt(before) + 1;
     }
 }
