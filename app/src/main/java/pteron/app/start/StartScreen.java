@@ -27,6 +27,7 @@ import pteron.app.drawing.DrawingView;
 import pteron.app.style.Theme;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.drawing.View;
+import pteron.core.model.BoxModel;
 import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
@@ -238,12 +239,11 @@ public final class StartScreen extends BorderPane {
     }
 
     private void redraw() {
+        BoxModel model = beginning.document().model();
         drawing.drawingProperty()
                 .set(
-                        Drawings.of(
-                                beginning.document().model(),
-                                drawing.getWidth() > ROOM_FOR_ALL ? View.ALL : View.LEFT,
-                                CarrierStation.CARRIER,
-                                ""));
+                        drawing.getWidth() > ROOM_FOR_ALL
+                                ? Drawings.beginning(model, CarrierStation.CARRIER)
+                                : Drawings.of(model, View.LEFT, CarrierStation.CARRIER, ""));
     }
 }

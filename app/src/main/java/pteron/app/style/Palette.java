@@ -80,6 +80,7 @@ public record Palette(
             case METAL -> metal.interpolate(ink, 0.15);
             case ROLL -> quiet.interpolate(paper, 0.25);
             case AIR -> paper;
+            case PERSON -> ink.deriveColor(0, 1, 1, 0.55);
             case WEIGHT -> choice.deriveColor(0, 0.6, 1.2, 0.35);
         };
     }

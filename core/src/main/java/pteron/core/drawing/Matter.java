@@ -31,5 +31,7 @@ public enum Matter {
     /** Door. */
     DOOR,
     /** A weight, drawn to its size. */
-    WEIGHT
+    WEIGHT,
+    /** A person, to compare the box with. */
+    PERSON
 }

@@ -8,6 +8,7 @@ import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Route;
+import pteron.core.quantity.LengthText;
 import pteron.core.solid.Eye;
 import pteron.core.solid.Peel;
 import pteron.core.solid.SolidDrawing;
@@ -58,8 +59,34 @@ public final class Drawings {
 
     /** Puts the views on one sheet as they join: plan under the side, ends beside it. */
     private static Drawing all(BoxModel model, Station station) {
-        Drawing left = overall(model, View.LEFT, station);
-        Drawing rear = overall(model, View.REAR, station);
+        return joined(
+                model,
+                station,
+                overall(model, View.LEFT, station),
+                overall(model, View.REAR, station),
+                View.REAR.title());
+    }
+
+    /**
+     * {@return all views of a box that is only begun, a person in it and the shop's door round it}
+     *
+     * @param model the box
+     * @param station the station whose matter is laid over it
+     */
+    public static Drawing beginning(BoxModel model, Station station) {
+        return joined(
+                model,
+                station,
+                Yardsticks.withPerson(model, overall(model, View.LEFT, station)),
+                Yardsticks.withShopDoor(
+                        model, Yardsticks.withPerson(model, overall(model, View.REAR, station))),
+                "From behind, in a shop door of "
+                        + LengthText.format(
+                                model.plan().limits().shopDoorMm(), model.plan().units()));
+    }
+
+    private static Drawing joined(
+            BoxModel model, Station station, Drawing left, Drawing rear, String rearTitle) {
         Drawing front = overall(model, View.FRONT, station);
         Drawing plan = overall(model, View.PLAN, station);
         double row = Sheet.rowMm(List.of(left, rear), List.of(left, plan));
@@ -69,9 +96,10 @@ public final class Drawings {
         int rows = left.rows(Side.BOTTOM) + plan.rows(Side.TOP) + 2;
         double below = left.bounds().fromV() - row * rows;
         sheet.put(left, new Point2(0, 0));
-        sheet.put(rear, new Point2(right - rear.bounds().fromU(), 0));
+        double ends = right - Math.min(rear.bounds().fromU(), front.bounds().fromU());
+        sheet.put(rear, new Point2(ends, 0), rearTitle);
         sheet.put(plan, new Point2(0, below - plan.bounds().toV()));
-        sheet.put(front, new Point2(right - front.bounds().fromU(), below - front.bounds().toV()));
+        sheet.put(front, new Point2(ends, below - front.bounds().toV()));
         return sheet.drawing();
     }
 

@@ -22,6 +22,7 @@ import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
@@ -166,6 +167,40 @@ class NewViewsTest {
                 }
             }
         }
+    }
+
+    /** A person of 1 750 mm stands on the floor of every box that is begun, twice; the shop's door is as high as typed. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void beginning_showsAPersonAndTheShopDoor(OutlineStart start) {
+        BoxPlan plan = StartingPlans.of(start);
+        BoxModel model = model(plan.withLimits(plan.limits().withShopDoor(2750)));
+        Drawing sheet = Drawings.beginning(model, CarrierStation.CARRIER);
+        double floor = -model.carrier().groundMm() + plan.makeUp().floor().structureMm();
+        List<Shape.Area> bodies = areas(sheet, Matter.PERSON);
+        assertThat(bodies).hasSize(2);
+        for (Shape.Area body : bodies) {
+            assertThat(body.corners().stream().mapToDouble(Point2::v).min().orElseThrow())
+                    .isCloseTo(floor, within(0.5));
+        }
+        assertThat(
+                        sheet.shapes().stream()
+                                .filter(
+                                        s ->
+                                                s instanceof Shape.Disc d
+                                                        && d.matter() == Matter.PERSON)
+                                .mapToDouble(
+                                        s ->
+                                                ((Shape.Disc) s).middle().v()
+                                                        + ((Shape.Disc) s).radiusMm()
+                                                        - floor))
+                .hasSize(2)
+                .allSatisfy(high -> assertThat(high).isCloseTo(1750, within(1.0)));
+        assertThat(
+                        sheet.shapes().stream()
+                                .filter(s -> s instanceof Shape.Line l && l.points().size() == 4)
+                                .flatMap(s -> ((Shape.Line) s).points().stream()))
+                .anySatisfy(point -> assertThat(point.v()).isCloseTo(2750, within(0.5)));
     }
 
     /** No view of the sheet lies on another, and only the box's own dimensions are there. */

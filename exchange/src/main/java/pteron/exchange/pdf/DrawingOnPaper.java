@@ -129,6 +129,7 @@ public final class DrawingOnPaper {
             case METAL -> new Color(0xBDB7A8);
             case ROLL -> new Color(0x8E9894);
             case AIR -> Color.WHITE;
+            case PERSON -> new Color(0x7F8A88);
             case WEIGHT -> new Color(0xBFDDE0);
         };
     }

@@ -201,6 +201,7 @@ public final class DrawingSvg {
             case DOOR -> "#EFE7D8";
             case SOLID -> "#F4F2EC";
             case ROLL -> "#8E9894";
+            case PERSON -> "#7F8A88";
             case WEIGHT -> "#BFDDE0";
             case AIR -> "#FFFFFF";
         };
