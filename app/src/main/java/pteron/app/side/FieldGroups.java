@@ -44,6 +44,7 @@ final class FieldGroups {
                     heading("walls\\.members.*", "Studs"),
                     heading("roof\\.members.*", "Roof bows"),
                     heading("blocking\\..*", "Blocks behind sheet edges"),
+                    heading("bends|assembly\\..*", "How it is put together"),
                     heading("wind\\..*|floor\\.(person|load)|wood\\..*", "What it must bear"),
                     heading("floor\\..*", "Floor"),
                     heading("walls\\..*", "Walls"),

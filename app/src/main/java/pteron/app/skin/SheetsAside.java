@@ -87,9 +87,12 @@ final class SheetsAside implements ListAside.Content {
         List<String> orders = new ArrayList<>();
         for (SheetOrder order : model().find(Skins.class).map(Skins::orders).orElse(List.of())) {
             orders.add(
-                    "%d × %s, %s thick"
+                    "%s × %s, %s thick"
                             .formatted(
-                                    order.sheets(),
+                                    order.form() == SheetOrder.Form.ROLL
+                                            ? LengthText.format(order.lengthMm(), bench.units())
+                                                    + " off a roll"
+                                            : Integer.toString(order.sheets()),
                                     model().library().get(order.material()).name(),
                                     LengthText.format(order.thicknessMm(), bench.units())));
         }

@@ -83,6 +83,7 @@ final class MakeUpFields {
                 Choices.of(MakeUp.Bends.values()),
                 now -> Choices.id(now.bends()),
                 (now, id) -> now.withBends(Choices.value(MakeUp.Bends.values(), id)));
+        AssemblyFields.add(makeUp);
     }
 
     private void members(String key, String name, Fields<Members> members) {

@@ -176,7 +176,13 @@ final class EdgeFramer {
                 }
             }
         }
-        return inside.stream().flatMap(room -> room.without(plates).stream()).toList();
+        return left(inside, plates);
+    }
+
+    /** What plates leave of the room, on a grid: a sliver over an edge that was meant to be one spoils later cuts. */
+    private static List<Polygon2> left(List<Polygon2> inside, List<Polygon2> plates) {
+        List<Polygon2> even = plates.stream().map(Polygon2::onGrid).toList();
+        return inside.stream().flatMap(room -> room.onGrid().without(even).stream()).toList();
     }
 
     private void addTopPlate(Polygon2 plate, int edge) {

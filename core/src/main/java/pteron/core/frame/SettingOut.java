@@ -77,20 +77,35 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
             lowest = Math.min(lowest, other.area().bounds().fromV());
             highest = Math.max(highest, other.area().bounds().toV());
         }
+        if (skin.laying().isWhole()) {
+            return List.of();
+        }
         List<Double> rows = new ArrayList<>();
         Bounds2 area = skin.area().bounds();
-        double step = skin.staggered() ? least / 2 : least;
-        double row = lowest;
-        while (row + step < highest - Tolerance.TOUCH.lengthMm()) {
-            // the last course keeps clear of what backs the edge itself, where sheets are longer
-            // than that
-            double clear = highest - LAST_COURSE_MM;
-            row = row + step > clear && clear > row ? clear : row + step;
-            if (row > area.fromV() && row < area.toV()) {
-                rows.add(row);
-            }
-            step = least;
+        int pieces = skin.laying().up();
+        if (pieces > 1) {
+            lowest = area.fromV();
+            highest = area.toV();
         }
+        for (int piece = 0; piece < pieces; piece++) {
+            double from = lowest + (highest - lowest) * piece / pieces;
+            double to = lowest + (highest - lowest) * (piece + 1) / pieces;
+            if (piece > 0) {
+                rows.add(from);
+            }
+            double step = skin.laying().isStaggered() ? least / 2 : least;
+            double row = from;
+            while (row + step < to - Tolerance.TOUCH.lengthMm()) {
+                // the last course keeps clear of what backs the edge itself, where sheets are
+                // longer
+                // than that
+                double clear = to - LAST_COURSE_MM;
+                row = row + step > clear && clear > row ? clear : row + step;
+                rows.add(row);
+                step = least;
+            }
+        }
+        rows.removeIf(row -> row <= area.fromV() || row >= area.toV());
         return rows;
     }
 

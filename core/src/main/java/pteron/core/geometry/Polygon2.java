@@ -10,10 +10,12 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
 /** A flat piece, with or without holes. Wraps a JTS polygon that nobody else sees. Immutable. */
@@ -90,6 +92,13 @@ public final class Polygon2 {
         return pieces(BufferOp.bufferOp(shape, 0)).stream()
                 .max(Comparator.comparingDouble(Polygon2::area))
                 .orElse(this);
+    }
+
+    /** {@return the same with corners on a grid of a millionth of a mm, so that edges meant to be one are one} */
+    public Polygon2 onGrid() {
+        Polygon even =
+                (Polygon) GeometryPrecisionReducer.reducePointwise(shape, new PrecisionModel(1e6));
+        return new Polygon2(even).sound();
     }
 
     /** {@return the corners of the outside, anticlockwise from u towards v, flat ones left out} */

@@ -40,6 +40,10 @@ public enum Property {
     SHEET_WIDTH("sheet width", "mm", 20, 10000),
     /** Length of a sheet in the shop (mm). */
     SHEET_LENGTH("sheet length", "mm", 20, 50000),
+    /** Width of a roll in the shop (mm). */
+    ROLL_WIDTH("roll width", "mm", 20, 10000),
+    /** Length of a roll in the shop (mm). */
+    ROLL_LENGTH("roll length", "mm", 100, 500000),
     /** Width of a tape (mm). */
     TAPE_WIDTH("tape width", "mm", 3, 500),
     /** Thickness of a tape (mm). */

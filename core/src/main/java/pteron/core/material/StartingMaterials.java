@@ -75,16 +75,16 @@ final class StartingMaterials {
 
     private static final String SHEETS =
             """
-            id | name | DENSITY:P | MODULUS:P | BENDING:P | TENSION:P | COMPRESSION:P | CONDUCTIVITY:I | VAPOUR:I | EXPANSION:P | BEND_ALONG:P | BEND_ACROSS:P | SHEET_WIDTH:P | SHEET_LENGTH:P | PRICE:P
-            aluminium       | Aluminium sheet            | 2700 | 70000 | 110 | 110 | 110 | 160 | 1000000 | 23 | 40 | 40 | 1250 | 2500 | 14000
-            steel-sheet     | Galvanised steel sheet     | 7850 | 210000| 220 | 220 | 220 | 50  | 1000000 | 12 | 60 | 60 | 1250 | 2500 | 14000
-            stainless-sheet | Stainless steel sheet      | 7900 | 200000| 210 | 210 | 210 | 17  | 1000000 | 16 | 60 | 60 | 1250 | 2500 | 42000
-            grp-skin        | Glass-fibre skin           | 1500 | 8000  | 120 | 80  | 100 | 0.30| 10000   | 25 | 120| 120| 2500 | 6000 | 9000
-            composite-sheet | Aluminium composite sheet  | 1270 | 40000 | 60  | 50  | 50  | 0.40| 1000000 | 24 | 90 | 90 | 1250 | 2500 | 8000
-            ribbed-sheet    | Ribbed aluminium sheet     | 2900 | 70000 | 140 | 140 | 140 | 160 | 1000000 | 23 | 900| 60 | 1000 | 2500 | 15000
-            ribbed-steel    | Ribbed steel sheet         | 7850 | 210000| 250 | 250 | 250 | 50  | 1000000 | 12 | 900| 90 | 1000 | 2500 | 15000
-            abs-sheet       | Plastic sheet              | 1050 | 2200  | 40  | 35  | 40  | 0.20| 8000    | 90 | 60 | 60 | 1220 | 2440 | 4500
-            composite-panel | Foam-cored glass-fibre panel | 120 | 900  | 8   | 6   | 6   | 0.033 | 5000  | 25 | 900| 900| 2500 | 8000 | 2600
+            id | name | DENSITY:P | MODULUS:P | BENDING:P | TENSION:P | COMPRESSION:P | CONDUCTIVITY:I | VAPOUR:I | EXPANSION:P | BEND_ALONG:P | BEND_ACROSS:P | SHEET_WIDTH:P | SHEET_LENGTH:P | ROLL_WIDTH:P | ROLL_LENGTH:P | PRICE:P
+            aluminium       | Aluminium sheet            | 2700 | 70000 | 110 | 110 | 110 | 160 | 1000000 | 23 | 40 | 40 | 1250 | 2500 | 2600 | 30000 | 14000
+            steel-sheet     | Galvanised steel sheet     | 7850 | 210000| 220 | 220 | 220 | 50  | 1000000 | 12 | 60 | 60 | 1250 | 2500 | 1500 | 30000 | 14000
+            stainless-sheet | Stainless steel sheet      | 7900 | 200000| 210 | 210 | 210 | 17  | 1000000 | 16 | 60 | 60 | 1250 | 2500 |      |       | 42000
+            grp-skin        | Glass-fibre skin           | 1500 | 8000  | 120 | 80  | 100 | 0.30| 10000   | 25 | 120| 120| 2500 | 6000 | 3000 | 50000 | 9000
+            composite-sheet | Aluminium composite sheet  | 1270 | 40000 | 60  | 50  | 50  | 0.40| 1000000 | 24 | 90 | 90 | 1250 | 2500 |      |       | 8000
+            ribbed-sheet    | Ribbed aluminium sheet     | 2900 | 70000 | 140 | 140 | 140 | 160 | 1000000 | 23 | 900| 60 | 1000 | 2500 |      |       | 15000
+            ribbed-steel    | Ribbed steel sheet         | 7850 | 210000| 250 | 250 | 250 | 50  | 1000000 | 12 | 900| 90 | 1000 | 2500 |      |       | 15000
+            abs-sheet       | Plastic sheet              | 1050 | 2200  | 40  | 35  | 40  | 0.20| 8000    | 90 | 60 | 60 | 1220 | 2440 |      |       | 4500
+            composite-panel | Foam-cored glass-fibre panel | 120 | 900  | 8   | 6   | 6   | 0.033 | 5000  | 25 | 900| 900| 2500 | 8000 |      |       | 2600
             """;
 
     private static final String METALS =

@@ -16,6 +16,7 @@ import pteron.core.buildup.Section;
  * @param roof roof
  * @param blocking section of the blocks behind sheet edges
  * @param bends how plates are made that follow a curve
+ * @param assembly in which school its pieces are put together
  * @param alternatives other build-ups kept beside these, at most three of each part
  */
 public record MakeUp(
@@ -24,6 +25,7 @@ public record MakeUp(
         Framed roof,
         Section blocking,
         Bends bends,
+        Assembly assembly,
         List<Alternative> alternatives) {
 
     /** How plates are made that follow a curve. */
@@ -55,36 +57,41 @@ public record MakeUp(
 
     /** A make-up with no alternatives. */
     public MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
-        this(floor, walls, roof, blocking, Bends.GLUED, List.of());
+        this(floor, walls, roof, blocking, Bends.GLUED, Assembly.USUAL, List.of());
     }
 
     /** {@return this make-up with another floor} */
     public MakeUp withFloor(Floor other) {
-        return new MakeUp(other, walls, roof, blocking, bends, alternatives);
+        return new MakeUp(other, walls, roof, blocking, bends, assembly, alternatives);
     }
 
     /** {@return this make-up with other walls} */
     public MakeUp withWalls(Framed other) {
-        return new MakeUp(floor, other, roof, blocking, bends, alternatives);
+        return new MakeUp(floor, other, roof, blocking, bends, assembly, alternatives);
     }
 
     /** {@return this make-up with another roof} */
     public MakeUp withRoof(Framed other) {
-        return new MakeUp(floor, walls, other, blocking, bends, alternatives);
+        return new MakeUp(floor, walls, other, blocking, bends, assembly, alternatives);
     }
 
     /** {@return this make-up with other blocks} */
     public MakeUp withBlocking(Section other) {
-        return new MakeUp(floor, walls, roof, other, bends, alternatives);
+        return new MakeUp(floor, walls, roof, other, bends, assembly, alternatives);
     }
 
     /** {@return this make-up with its curved plates made in another way} */
     public MakeUp withBends(Bends other) {
-        return new MakeUp(floor, walls, roof, blocking, other, alternatives);
+        return new MakeUp(floor, walls, roof, blocking, other, assembly, alternatives);
+    }
+
+    /** {@return this make-up put together in another school} */
+    public MakeUp withAssembly(Assembly other) {
+        return new MakeUp(floor, walls, roof, blocking, bends, other, alternatives);
     }
 
     /** {@return this make-up with other alternatives} */
     public MakeUp withAlternatives(List<Alternative> other) {
-        return new MakeUp(floor, walls, roof, blocking, bends, other);
+        return new MakeUp(floor, walls, roof, blocking, bends, assembly, other);
     }
 }

@@ -80,6 +80,10 @@ record Band(
         return element.curve().from();
     }
 
+    boolean isRoof() {
+        return element.kind() == EdgeKind.ROOF;
+    }
+
     boolean isStraight() {
         return element.isStraight();
     }

@@ -5,10 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
+import pteron.core.curve.Beside;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.MakeUp;
 import pteron.core.shell.Panel.Rips;
@@ -40,7 +42,8 @@ final class FloorMaker {
         this.inside = frame - walls.toLiningMm();
         Wings wings = plan.details().wings();
         double lower = wings.exists() ? wings.lowerWidthMm() / 2 : half;
-        this.lowerFrame = lower - walls.toFrameMm();
+        boolean between = makeUp.assembly().floorBetweenWalls();
+        this.lowerFrame = lower - (between ? walls.thicknessMm() : walls.toFrameMm());
     }
 
     /** {@return the floor, and its dropped part behind it} */
@@ -100,17 +103,32 @@ final class FloorMaker {
                 : largest(whole.without(notches.stream().map(Polygon2::rectangle).toList()));
     }
 
+    private Laying pieces(Laying.Way way) {
+        Assembly assembly = makeUp.assembly();
+        return new Laying(way, assembly.floorAcross(), assembly.floorAlong());
+    }
+
     /** {@return the largest of some pieces} */
     static Polygon2 largest(List<Polygon2> pieces) {
         return pieces.stream().max(Comparator.comparingDouble(Polygon2::area)).orElseThrow();
     }
 
-    private static List<Skin> faces(Floor floor, Polygon2 area, double coreFrom) {
+    private List<Skin> faces(Floor floor, Polygon2 area, double coreFrom) {
         double bottom = coreFrom - floor.bottomFace().thicknessMm();
         double top = coreFrom + floor.betweenFacesMm();
         return List.of(
-                new Skin(Skin.Face.FLOOR_BOTTOM, floor.bottomFace(), area, bottom, false),
-                new Skin(Skin.Face.FLOOR_TOP, floor.topFace(), area, top, true));
+                new Skin(
+                        Skin.Face.FLOOR_BOTTOM,
+                        floor.bottomFace(),
+                        area,
+                        bottom,
+                        pieces(Laying.Way.SHEETS)),
+                new Skin(
+                        Skin.Face.FLOOR_TOP,
+                        floor.topFace(),
+                        area,
+                        top,
+                        pieces(Laying.Way.STAGGERED)));
     }
 
     /** {@return the board between a floor and its dropped part, none where there is none} */
@@ -141,6 +159,8 @@ final class FloorMaker {
 
     private double skinFace(int band, double heightMm) {
         Band wall = bands.get(band);
-        return Joint.corner(wall.frameOut(), SideLines.level(heightMm), Joint.foot(wall)).u();
+        boolean between = makeUp.assembly().floorBetweenWalls();
+        Beside face = between ? wall.inside() : wall.frameOut();
+        return Joint.corner(face, SideLines.level(heightMm), Joint.foot(wall)).u();
     }
 }

@@ -10,6 +10,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.outline.EdgeKind;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.Overhang;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Named;
@@ -36,6 +37,7 @@ final class PanelMaker {
     private final double halfWidth;
     private final double halfLower;
     private final Framed walls;
+    private final Assembly assembly;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
 
     PanelMaker(ShellInput plan, List<Band> bands, SideLines sides) {
@@ -48,6 +50,7 @@ final class PanelMaker {
         boolean winged = plan.details().wings().exists();
         this.halfLower = winged ? plan.details().wings().lowerWidthMm() / 2 : halfWidth;
         this.walls = makeUp.walls();
+        this.assembly = makeUp.assembly();
     }
 
     /** {@return half the width between the outer skins of the side walls (mm)} */
@@ -63,6 +66,19 @@ final class PanelMaker {
     /** {@return half the width between the frames of the side walls (mm)} */
     private double halfInside() {
         return halfFrame() - walls.toLiningMm();
+    }
+
+    /** {@return half the width of the frames of front, roof and rear: over the side walls or between them (mm)} */
+    private double halfStrip() {
+        return assembly.sidesRunPast() ? halfWidth - walls.thicknessMm() : halfFrame();
+    }
+
+    /** {@return half the width of their linings (mm)} */
+    private double halfLining(PanelKind kind) {
+        if (assembly.sidesRunPast()) {
+            return halfStrip();
+        }
+        return kind == PanelKind.ROOF && assembly.ceilingOnWalls() ? halfFrame() : halfInside();
     }
 
     Panel side(PanelKind kind) {
@@ -82,7 +98,23 @@ final class PanelMaker {
                 0,
                 List.of(
                         Skin.outer(walls, FloorMaker.largest(sides.outerSkin())),
-                        Skin.inner(walls, sides.innerSkin())));
+                        Skin.inner(walls, sides.innerSkin()).laid(lining())));
+    }
+
+    private Laying lining() {
+        return switch (assembly.lining()) {
+            case IN_SHEETS -> Laying.SHEETS;
+            case IN_HALVES -> Laying.HALVES;
+            case IN_ONE_PIECE -> Laying.WHOLE;
+        };
+    }
+
+    /** {@return how the outer skin of a piece of the strip is laid: walls at its ends come in sheets} */
+    private Laying skin(PanelKind kind) {
+        boolean rolls = kind == PanelKind.NOSE || kind == PanelKind.ROOF || kind == PanelKind.TAIL;
+        return rolls && assembly.strip() == Assembly.Strip.OFF_A_ROLL
+                ? Laying.WHOLE
+                : Laying.SHEETS;
     }
 
     List<Panel> strip() {
@@ -102,7 +134,7 @@ final class PanelMaker {
         End last = end(end, band, -1);
         Span frame = new Span(first.atMm(), last.atMm());
         Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
-        RimEdge inside = sides.lining().get(i);
+        RimEdge inside = sides.room().get(i);
         Span lining =
                 new Span(
                         i > 0 && yields(band, bands.get(i - 1), band)
@@ -116,7 +148,19 @@ final class PanelMaker {
         Span skin = new Span(-ahead, band.lengthMm() + behind);
         boolean upIsForward =
                 band.element().kind() == EdgeKind.TAIL || band.element().kind() == EdgeKind.REAR;
-        return panel(band, upIsForward, new Spans(skin, frame, lining), rips);
+        Span places = new Span(placesFrom(i, true, frame.from()), placesFrom(i, false, frame.to()));
+        return panel(band, upIsForward, new Spans(skin, frame, lining, places), rips);
+    }
+
+    /** {@return where places of openings are counted from: the floor, also where the frame reaches past it} */
+    private double placesFrom(int i, boolean start, double frameMm) {
+        boolean foot = start ? i == 0 : i == bands.size() - 1;
+        if (!foot || !underside.floorBetween()) {
+            return frameMm;
+        }
+        Band band = bands.get(i);
+        Joint floor = Joint.onFloor(band, SideLines.level(underside.floorMm()));
+        return end(floor, band, start ? 1 : -1).atMm();
     }
 
     /** In an inside corner the lining of what faces down ends behind that of the wall, else both would be there. */
@@ -140,7 +184,7 @@ final class PanelMaker {
     private Joint foot(Band band) {
         boolean rear = band == bands.getLast();
         double lower = rear ? underside.dropMm() : 0;
-        return Joint.onFloor(band, SideLines.level(underside.floorMm() - lower));
+        return Joint.onFloor(band, SideLines.level(underside.footMm() - lower));
     }
 
     /**
@@ -190,9 +234,13 @@ final class PanelMaker {
         }
     }
 
-    private record Spans(Span skin, Span frame, Span lining) {
+    private record Spans(Span skin, Span frame, Span lining, Span places) {
         Spans from(double otherEnd) {
-            return new Spans(skin.from(otherEnd), frame.from(otherEnd), lining.from(otherEnd));
+            return new Spans(
+                    skin.from(otherEnd),
+                    frame.from(otherEnd),
+                    lining.from(otherEnd),
+                    places.from(otherEnd));
         }
     }
 
@@ -202,7 +250,7 @@ final class PanelMaker {
         Rips ends = reversed ? rips.turned() : rips;
         PanelKind kind = PanelKind.valueOf(band.element().kind().name());
         boolean across = kind.isAcross() || !band.isStraight();
-        Bounds2 frame = bounds(across, spans.frame(), halfFrame());
+        Bounds2 frame = bounds(across, spans.frame(), halfStrip());
         Waist waist = waist(band, across, reversed);
         return new Panel(
                 id(kind),
@@ -210,7 +258,7 @@ final class PanelMaker {
                 surface(band, reversed),
                 new Rim(waist.rim(frame), waist.bottom(frame, halfLowerFrame())),
                 List.of(),
-                new Point2(across ? 0 : -halfWidth, across ? -halfWidth : frame.fromV()),
+                new Point2(across ? 0 : -halfWidth, across ? -halfWidth : spans.places().from()),
                 ends,
                 band.framed().members(),
                 band.framed().insulation(),
@@ -221,11 +269,11 @@ final class PanelMaker {
     private List<Skin> skins(Band band, Spans spans, Waist waist, boolean across) {
         PanelKind kind = PanelKind.valueOf(band.element().kind().name());
         Bounds2 outer = bounds(across, spans.skin(), halfWidth + beside(kind));
-        Bounds2 inner = bounds(across, spans.lining(), halfInside());
+        Bounds2 inner = bounds(across, spans.lining(), halfLining(kind));
         double lowerInside = halfLowerFrame() - walls.frameMm();
         return List.of(
-                Skin.outer(band.framed(), waist.skin(outer, halfLower)),
-                Skin.inner(band.framed(), waist.lining(inner, lowerInside)));
+                Skin.outer(band.framed(), waist.skin(outer, halfLower)).laid(skin(kind)),
+                Skin.inner(band.framed(), waist.lining(inner, lowerInside)).laid(lining()));
     }
 
     /** {@return where a wall at an end becomes wider; nowhere for other panels and without wings} */

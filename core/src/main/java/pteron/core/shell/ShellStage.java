@@ -56,7 +56,11 @@ public final class ShellStage {
                 bands.add(all.get(i));
             }
         }
-        SideLines sides = SideLines.of(bands, Underside.of(plan.details(), plan.makeUp()));
+        SideLines sides =
+                SideLines.of(
+                        bands,
+                        Underside.of(plan.details(), plan.makeUp()),
+                        plan.makeUp().assembly());
         List<Finding> findings = new ArrayList<>(UndersideCheck.findings(plan, sides));
         findings.addAll(check(plan, sides));
         bands.stream()

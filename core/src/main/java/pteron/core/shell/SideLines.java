@@ -8,6 +8,7 @@ import pteron.core.curve.Straight;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.WheelArchShape;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.WheelArch;
 
 /**
@@ -16,16 +17,26 @@ import pteron.core.plan.BoxDetails.WheelArch;
  * @param skin edge of the outer skin, down to the deck
  * @param frame edge of the frame, down to the floor's top
  * @param lining edge of the lining, down to the floor's top
+ * @param room edge of the room inside, down to the floor's top
  * @param underside what closes them below
  */
 record SideLines(
-        List<RimEdge> skin, List<RimEdge> frame, List<RimEdge> lining, Underside underside) {
+        List<RimEdge> skin,
+        List<RimEdge> frame,
+        List<RimEdge> lining,
+        List<RimEdge> room,
+        Underside underside) {
 
-    static SideLines of(List<Band> bands, Underside underside) {
+    static SideLines of(List<Band> bands, Underside underside, Assembly assembly) {
         double drop = underside.dropMm();
+        boolean past = assembly.sidesRunPast();
+        boolean below = assembly.ceilingOnWalls();
+        Function<Band, Beside> upTo =
+                band -> below && band.isRoof() ? band.inside() : band.frameIn();
         return new SideLines(
                 chain(bands, Band::frameOut, underside.skinFromMm(), drop),
-                chain(bands, Band::frameIn, underside.frameFromMm(), drop),
+                chain(bands, past ? Band::frameOut : upTo, underside.frameFromMm(), drop),
+                chain(bands, past ? Band::frameOut : Band::inside, underside.liningFromMm(), drop),
                 chain(bands, Band::inside, underside.liningFromMm(), drop),
                 underside);
     }

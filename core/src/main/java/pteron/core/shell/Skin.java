@@ -11,10 +11,9 @@ import pteron.core.geometry.Polygon2;
  * @param layer material and thickness
  * @param area what is to be covered, openings not yet cut (u, v)
  * @param fromInwardMm where its outer face lies (w, mm)
- * @param staggered whether the first sheets are at most half as wide and long, so that the seams do not
- *     lie over those of the other face
+ * @param laying how it is divided into sheets
  */
-public record Skin(Face face, Layer layer, Polygon2 area, double fromInwardMm, boolean staggered) {
+public record Skin(Face face, Layer layer, Polygon2 area, double fromInwardMm, Laying laying) {
 
     /** Which face of a panel. */
     public enum Face {
@@ -30,12 +29,17 @@ public record Skin(Face face, Layer layer, Polygon2 area, double fromInwardMm, b
 
     /** {@return the outside of a wall or roof over an area} */
     static Skin outer(Framed framed, Polygon2 area) {
-        return new Skin(Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), false);
+        return new Skin(Face.OUTER, framed.outerSkin(), area, -framed.toFrameMm(), Laying.SHEETS);
     }
 
     /** {@return the lining of a wall or roof over an area} */
     static Skin inner(Framed framed, Polygon2 area) {
-        return new Skin(Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), false);
+        return new Skin(Face.INNER, framed.innerSkin(), area, framed.toLiningMm(), Laying.SHEETS);
+    }
+
+    /** {@return the same face divided in another way} */
+    Skin laid(Laying other) {
+        return new Skin(face, layer, area, fromInwardMm, other);
     }
 
     /** {@return whether members touch it from within, so that it lies outside of the frame} */

@@ -20,9 +20,15 @@ import pteron.core.plan.MakeUp;
  * @param floorMm top of the floor over the underside (mm)
  * @param walls what the board between the floors is made of
  * @param wings where the box becomes wider
+ * @param floorBetween whether the floor lies between the walls, which stand on the deck
  */
 record Underside(
-        DropFloor drop, List<WheelRoom> wheels, double floorMm, Framed walls, Wings wings) {
+        DropFloor drop,
+        List<WheelRoom> wheels,
+        double floorMm,
+        Framed walls,
+        Wings wings,
+        boolean floorBetween) {
 
     static Underside of(BoxDetails details, MakeUp makeUp) {
         List<WheelRoom> wheels =
@@ -35,7 +41,13 @@ record Underside(
                 wheels,
                 makeUp.floor().structureMm(),
                 makeUp.walls(),
-                details.wings());
+                details.wings(),
+                makeUp.assembly().floorBetweenWalls());
+    }
+
+    /** {@return what front and rear stand on: the floor, or the deck beside it (mm)} */
+    double footMm() {
+        return floorBetween ? 0 : floorMm;
     }
 
     /** {@return lower edge of a side wall's outer skin: the underside, or that of the wings (mm)} */
@@ -50,12 +62,12 @@ record Underside(
 
     /** {@return what the frame of a side wall stands on: the floor, or the frame of the wings (mm)} */
     double frameFromMm() {
-        return wings.exists() ? wingFrameMm() + walls.frameMm() : floorMm;
+        return wings.exists() ? wingFrameMm() + walls.frameMm() : footMm();
     }
 
     /** {@return what the lining of a side wall stands on: the floor, or what covers the wings inside (mm)} */
     double liningFromMm() {
-        return wings.exists() ? wings.fromMm() + walls.thicknessMm() : floorMm;
+        return wings.exists() ? wings.fromMm() + walls.thicknessMm() : footMm();
     }
 
     /** {@return how much lower the rear is (mm)} */

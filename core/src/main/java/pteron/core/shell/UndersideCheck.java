@@ -32,6 +32,7 @@ final class UndersideCheck {
         UndersideCheck check = new UndersideCheck(plan, sides);
         check.step();
         check.wings();
+        check.schools();
         for (int i = 0; i < check.underside.wheels().size(); i++) {
             check.wheel(i);
         }
@@ -68,6 +69,18 @@ final class UndersideCheck {
         least("WINGS_MEET_THE_ROOF", "wings", past, 3 * timber, "LOWER_WINGS");
         boolean wheels = !underside.wheels().isEmpty() || underside.drop().exists();
         least("WINGS_AND_WHEELS", "wings", wheels ? 0 : 1, 1, "LEAVE_ONE_AWAY");
+    }
+
+    /** Side walls that run past, and a floor between the walls, are set out over one level floor without wings. */
+    private void schools() {
+        boolean winged = underside.wings().exists();
+        if (plan.makeUp().assembly().sidesRunPast()) {
+            least("WINGS_AND_CORNERS", "wings", winged ? 0 : 1, 1, "STRIP_OVER_SIDES");
+        }
+        if (underside.floorBetween()) {
+            boolean level = !underside.drop().exists() && underside.wheels().isEmpty();
+            least("FLOOR_BETWEEN_STEPS", "floor", level && !winged ? 1 : 0, 1, "WALLS_ON_FLOOR");
+        }
     }
 
     /** Height of the upper end of a plumb or raked end; none for a bend. */

@@ -147,7 +147,7 @@ final class WheelBoxes {
     private List<Skin> skins(WheelRoom wheel, Polygon2 outer, Polygon2 inner) {
         Layer lining = makeUp.walls().innerSkin();
         return List.of(
-                new Skin(Skin.Face.OUTER, wheel.board(), outer, -wheel.boardMm(), false),
-                new Skin(Skin.Face.INNER, lining, inner, wheel.frameMm(), false));
+                new Skin(Skin.Face.OUTER, wheel.board(), outer, -wheel.boardMm(), Laying.SHEETS),
+                new Skin(Skin.Face.INNER, lining, inner, wheel.frameMm(), Laying.SHEETS));
     }
 }

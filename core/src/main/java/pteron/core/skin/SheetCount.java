@@ -10,20 +10,45 @@ import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.quantity.Tolerance;
+import pteron.core.shell.Skin;
 
 /** Counts whole sheets: pieces side by side across a sheet, the widest first. */
 final class SheetCount {
 
     private SheetCount() {}
 
+    /** What is bought together. */
+    private record Lot(Layer layer, boolean roll) {}
+
     static List<SheetOrder> orders(
             List<SheetPiece> pieces, MaterialLibrary library, double kerfMm) {
-        Map<Layer, List<SheetPiece>> byLayer = new LinkedHashMap<>();
-        pieces.forEach(
-                piece ->
-                        byLayer.computeIfAbsent(piece.skin().layer(), layer -> new ArrayList<>())
-                                .add(piece));
-        return byLayer.values().stream().map(group -> order(group, library, kerfMm)).toList();
+        Map<Lot, List<SheetPiece>> lots = new LinkedHashMap<>();
+        for (SheetPiece piece : pieces) {
+            boolean roll = Roll.of(piece.skin(), library).isPresent();
+            lots.computeIfAbsent(new Lot(piece.skin().layer(), roll), lot -> new ArrayList<>())
+                    .add(piece);
+        }
+        List<SheetOrder> orders = new ArrayList<>();
+        lots.forEach(
+                (lot, group) ->
+                        orders.add(
+                                lot.roll ? roll(group, library) : order(group, library, kerfMm)));
+        return orders;
+    }
+
+    private static SheetOrder roll(List<SheetPiece> pieces, MaterialLibrary library) {
+        Skin skin = pieces.getFirst().skin();
+        Roll roll = Roll.of(skin, library).orElseThrow();
+        double length =
+                pieces.stream().mapToDouble(piece -> roll.takes(piece.cutShape().bounds())).sum();
+        return new SheetOrder(
+                skin.layer().material(),
+                skin.layer().thicknessMm(),
+                SheetOrder.Form.ROLL,
+                roll.widthMm(),
+                length,
+                pieces.size(),
+                1);
     }
 
     private static SheetOrder order(
@@ -31,13 +56,33 @@ final class SheetCount {
         Layer layer = pieces.getFirst().skin().layer();
         double width = SettingOut.sheetWidth(pieces.getFirst().skin(), library);
         double length = SettingOut.sheetLength(pieces.getFirst().skin(), library);
+        List<SheetPiece> whole = pieces.stream().filter(p -> p.skin().laying().isWhole()).toList();
+        List<SheetPiece> others =
+                pieces.stream().filter(p -> !p.skin().laying().isWhole()).toList();
+        int gluedUp =
+                whole.stream()
+                        .map(piece -> piece.cutShape().bounds())
+                        .mapToInt(size -> gluedUp(size, width, length))
+                        .sum();
         return new SheetOrder(
                 layer.material(),
                 layer.thicknessMm(),
+                SheetOrder.Form.SHEETS,
                 width,
                 length,
                 pieces.size(),
-                sheets(pieces, width, kerfMm));
+                gluedUp + sheets(others, width, kerfMm));
+    }
+
+    /** {@return how many sheets one large piece is glued up from, laid the way that takes fewer} */
+    static int gluedUp(Bounds2 piece, double width, double length) {
+        return Math.min(
+                count(piece.width(), width) * count(piece.height(), length),
+                count(piece.width(), length) * count(piece.height(), width));
+    }
+
+    private static int count(double piece, double sheet) {
+        return Math.max(1, (int) Math.ceil((piece - Tolerance.TOUCH.lengthMm()) / sheet));
     }
 
     /**

@@ -1,19 +1,30 @@
 package pteron.core.skin;
 
 /**
- * Whole sheets to buy of one material. Immutable.
+ * Whole sheets to buy of one material, or a length off a roll. Immutable.
  *
  * @param material id in the library
  * @param thicknessMm thickness (mm)
- * @param widthMm width of a sheet (mm)
- * @param lengthMm length of a sheet (mm)
+ * @param form whether it comes in sheets or off a roll
+ * @param widthMm width of a sheet or of the roll (mm)
+ * @param lengthMm length of a sheet, or of all that is taken off the roll (mm)
  * @param pieces pieces to be cut
- * @param sheets whole sheets that they are cut from, side by side
+ * @param sheets whole sheets that they are cut from, side by side; 1 for a length off a roll
  */
 public record SheetOrder(
         String material,
         double thicknessMm,
+        Form form,
         double widthMm,
         double lengthMm,
         int pieces,
-        int sheets) {}
+        int sheets) {
+
+    /** How it is bought. */
+    public enum Form {
+        /** Sheets of one size. */
+        SHEETS,
+        /** A length off a roll. */
+        ROLL
+    }
+}

@@ -1,6 +1,7 @@
 package pteron.core.skin;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -41,15 +42,58 @@ final class SkinLayout {
 
     private List<Double> columns() {
         Bounds2 area = skin.area().bounds();
+        if (skin.laying().isWhole()) {
+            return List.of();
+        }
         List<Double> seams = new ArrayList<>();
-        double start = area.fromU();
-        double reach = skin.staggered() ? sheetWidth / 2 : sheetWidth;
-        while (start + reach < area.toU() - Tolerance.TOUCH.lengthMm()) {
-            start = farthestMiddle(start, upTo(start, start + reach, area.toU()));
+        double from = area.fromU();
+        for (int piece = 1; piece <= skin.laying().across(); piece++) {
+            boolean last = piece == skin.laying().across();
+            double even = area.fromU() + area.width() * piece / skin.laying().across();
+            double to = last ? area.toU() : nearestMiddle(even);
+            sheets(from, to, seams);
+            if (!last) {
+                seams.add(to);
+            }
+            from = to;
+        }
+        return seams;
+    }
+
+    /** {@return width of the widest piece that the face is made of, sheets in it not counted (mm)} */
+    double widestPieceMm() {
+        Bounds2 area = skin.area().bounds();
+        double from = area.fromU();
+        double widest = 0;
+        for (int piece = 1; piece <= skin.laying().across(); piece++) {
+            double even = area.fromU() + area.width() * piece / skin.laying().across();
+            double to = piece == skin.laying().across() ? area.toU() : nearestMiddle(even);
+            widest = Math.max(widest, to - from);
+            from = to;
+        }
+        return widest;
+    }
+
+    /** {@return length of the pieces that the face is made of (mm)} */
+    double longestPieceMm() {
+        return skin.area().bounds().height() / skin.laying().up();
+    }
+
+    /** Seams between the sheets of one piece. */
+    private void sheets(double from, double to, List<Double> seams) {
+        double start = from;
+        double reach = skin.laying().isStaggered() ? sheetWidth / 2 : sheetWidth;
+        while (start + reach < to - Tolerance.TOUCH.lengthMm()) {
+            start = farthestMiddle(start, upTo(start, start + reach, to));
             seams.add(start);
             reach = sheetWidth;
         }
-        return seams;
+    }
+
+    private double nearestMiddle(double place) {
+        return frame.settingOut().middles().stream()
+                .min(Comparator.comparingDouble(middle -> Math.abs(middle - place)))
+                .orElse(place);
     }
 
     /** Leaves no sliver at the end, unless the sheets are boards that are hardly wider than one. */

@@ -142,6 +142,7 @@ public final class SkinStage {
     private static List<Finding> findings(Input input, List<Seam> seams) {
         List<Panel> panels = input.frame.panels().stream().map(PanelFrame::panel).toList();
         List<Finding> findings = new ArrayList<>(BendCheck.findings(panels, input.library));
+        findings.addAll(PieceCheck.findings(input));
         for (Seam seam : seams) {
             if (!seam.backed()) {
                 Point3 at = seam.panel().surface().at(seam.line().middle(), 0);

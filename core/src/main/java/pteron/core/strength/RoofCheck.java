@@ -87,8 +87,11 @@ final class RoofCheck {
             return (perArea() * carriedMm / 1000 + own) * Constants.GRAVITY / 1000;
         }
 
-        /** Each end rests on the whole top plate; the span runs from middle to middle. */
+        /** Each end rests on the whole top plate, from middle to middle; between side walls it hangs by its ends. */
         private double spanMm() {
+            if (plan.makeUp().assembly().sidesRunPast()) {
+                return member.lengthMm();
+            }
             return member.lengthMm() - plan.makeUp().walls().members().section().depthMm();
         }
 
@@ -117,7 +120,9 @@ final class RoofCheck {
                             plan.loads().serviceClass(),
                             zone,
                             new Carried(
-                                    "length of the bow less one top plate",
+                                    plan.makeUp().assembly().sidesRunPast()
+                                            ? "length of the bow, hung between the side walls"
+                                            : "length of the bow less one top plate",
                                     carriedMm,
                                     perArea(),
                                     zone == null ? 0 : plan.loads().windSpeed())));

@@ -27,6 +27,7 @@ import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.placing.WallRoom;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
 import pteron.core.plan.BoxPlan;
@@ -74,7 +75,29 @@ class SetOutShapesTest {
                                 makeUp.withWalls(framed(random, makeUp.walls()))
                                         .withRoof(framed(random, makeUp.roof()))
                                         .withFloor(makeUp.floor().withSchool(school)));
-        return withUnits(random, withUnderside(random, made));
+        return withUnits(random, withSchools(random, withUnderside(random, made)));
+    }
+
+    /** Half of the boxes are put together as most are; the others in schools that their underside allows. */
+    private static BoxPlan withSchools(Random random, BoxPlan plan) {
+        if (random.nextBoolean()) {
+            return plan;
+        }
+        BoxDetails details = plan.box().details();
+        boolean winged = details.wings().exists();
+        boolean level = details.wheelArches().isEmpty() && !details.dropFloor().exists();
+        Assembly.Corners corners = Assembly.Corners.values()[random.nextInt(2)];
+        Assembly.Feet feet = Assembly.Feet.values()[random.nextInt(2)];
+        Assembly assembly =
+                new Assembly(
+                        winged ? Assembly.Corners.STRIP_OVER_SIDES : corners,
+                        winged || !level ? Assembly.Feet.ON_THE_FLOOR : feet,
+                        Assembly.Ceiling.values()[random.nextInt(2)],
+                        Assembly.Lining.values()[random.nextInt(3)],
+                        Assembly.Strip.values()[random.nextInt(2)],
+                        1 + random.nextInt(3),
+                        1 + random.nextInt(2));
+        return plan.withMakeUp(plan.makeUp().withAssembly(assembly));
     }
 
     /** Wings in one of five; of the others a dropped floor in one of four, wheels in one of three. */
@@ -141,6 +164,8 @@ class SetOutShapesTest {
         int dropped = 0;
         int wheels = 0;
         int winged = 0;
+        int past = 0;
+        int between = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -156,18 +181,21 @@ class SetOutShapesTest {
             curved += outline.elements().stream().allMatch(one -> one.isStraight()) ? 0 : 1;
             stepped += outline.elements().stream().anyMatch(SetOutShapesTest::facesDown) ? 1 : 0;
             dropped += plan.box().details().dropFloor().exists() ? 1 : 0;
+            past += plan.makeUp().assembly().sidesRunPast() ? 1 : 0;
+            between += plan.makeUp().assembly().floorBetweenWalls() ? 1 : 0;
             winged += plan.box().details().wings().exists() ? 1 : 0;
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
-            if (i % 4 == 0) {
+            if (i % 2 == 0) {
                 noneOverlap(plan, model.get(Frame.class).members());
                 sheetsCover(model);
             }
         }
         System.out.printf(
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
-                        + " %d with a dropped floor, %d over wheels, %d with wings%n",
-                BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged);
+                        + " %d with a dropped floor, %d over wheels, %d with wings,"
+                        + " %d with sides that run past, %d with the floor between the walls%n",
+                BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
@@ -175,6 +203,8 @@ class SetOutShapesTest {
         assertThat(dropped).isGreaterThan(BOXES / 20);
         assertThat(wheels).isGreaterThan(BOXES / 20);
         assertThat(winged).isGreaterThan(BOXES / 20);
+        assertThat(past).isGreaterThan(BOXES / 10);
+        assertThat(between).isGreaterThan(BOXES / 20);
     }
 
     private static boolean facesDown(Element element) {

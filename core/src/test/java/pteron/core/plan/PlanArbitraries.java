@@ -196,9 +196,10 @@ public final class PlanArbitraries {
                         framed,
                         members,
                         Arbitraries.of(20.0, 30.0, 40.0),
-                        Arbitraries.of(MakeUp.Bends.class))
+                        Arbitraries.of(MakeUp.Bends.class),
+                        assemblies())
                 .as(
-                        (walls, roof, bearers, core, bends) ->
+                        (walls, roof, bearers, core, bends, assembly) ->
                                 new MakeUp(
                                                 new Floor(
                                                         new Layer("birch-ply", 9),
@@ -208,7 +209,23 @@ public final class PlanArbitraries {
                                                 walls,
                                                 roof,
                                                 new Section(38, 38))
-                                        .withBends(bends));
+                                        .withBends(bends)
+                                        .withAssembly(assembly));
+    }
+
+    /** As most boxes are put together, or in any mixture of schools. */
+    private static Arbitrary<Assembly> assemblies() {
+        Arbitrary<Assembly> mixed =
+                Combinators.combine(
+                                Arbitraries.of(Assembly.Corners.class),
+                                Arbitraries.of(Assembly.Feet.class),
+                                Arbitraries.of(Assembly.Ceiling.class),
+                                Arbitraries.of(Assembly.Lining.class),
+                                Arbitraries.of(Assembly.Strip.class),
+                                Arbitraries.integers().between(1, 6),
+                                Arbitraries.integers().between(1, 6))
+                        .as(Assembly::new);
+        return Arbitraries.oneOf(Arbitraries.just(Assembly.USUAL), mixed);
     }
 
     /** Mostly upright walls; a third of the rest are pieces that many boxes do not have. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -19,6 +20,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
@@ -169,6 +171,30 @@ class SolidsApartTest {
         return plan.withMakeUp(plan.makeUp().withFloor(floor));
     }
 
+    /** The schools in which a box is put together, each on its own and all at once. */
+    private static Map<String, UnaryOperator<BoxPlan>> schools() {
+        Assembly usual = Assembly.USUAL;
+        Assembly past = usual.withCorners(Assembly.Corners.SIDES_OVER_STRIP);
+        Assembly beside = usual.withFeet(Assembly.Feet.BESIDE_THE_FLOOR);
+        Assembly inside = usual.withCeiling(Assembly.Ceiling.FROM_INSIDE_OUT);
+        return Map.of(
+                "sides run past",
+                plan -> plan.withMakeUp(plan.makeUp().withAssembly(past)),
+                "floor between the walls",
+                plan -> plan.withMakeUp(plan.makeUp().withAssembly(beside)),
+                "roof from inside",
+                plan -> plan.withMakeUp(plan.makeUp().withAssembly(inside)),
+                "all of it",
+                plan ->
+                        plan.withMakeUp(
+                                plan.makeUp()
+                                        .withAssembly(
+                                                beside.withCorners(past.corners())
+                                                        .withLining(Assembly.Lining.IN_HALVES)
+                                                        .withStrip(Assembly.Strip.OFF_A_ROLL)
+                                                        .withFloor(2, 2))));
+    }
+
     static Stream<Arguments> boxes() {
         List<Arguments> boxes = new ArrayList<>();
         for (OutlineStart start : OutlineStart.values()) {
@@ -195,6 +221,13 @@ class SolidsApartTest {
                                                                 .withWings(
                                                                         new Wings(1240, 560))))));
         boxes.add(box("joists", OutlineStart.SQUARE, SolidsApartTest::joists));
+        for (OutlineStart start :
+                List.of(OutlineStart.SQUARE, OutlineStart.OVER_CAB, OutlineStart.ROUND_TAIL)) {
+            schools()
+                    .forEach(
+                            (name, school) ->
+                                    boxes.add(box(name + ", " + start.title(), start, school)));
+        }
         return boxes.stream();
     }
 

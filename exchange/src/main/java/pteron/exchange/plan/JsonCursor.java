@@ -51,6 +51,21 @@ final class JsonCursor {
         return has(name) ? number(name, range) : otherwise;
     }
 
+    /** {@return the whole number there, or another one where it is left out} */
+    int wholeOr(String name, Range range, int otherwise) throws PlanFormatException {
+        double value = numberOr(name, range, otherwise);
+        if (value != Math.rint(value)) {
+            throw new PlanFormatException(
+                    path(name),
+                    "is %s and must be a whole number from %s to %s; correct it"
+                            .formatted(
+                                    NumberText.format(value, 3),
+                                    NumberText.format(range.least(), 0),
+                                    NumberText.format(range.most(), 0)));
+        }
+        return (int) value;
+    }
+
     /** {@return the text there, or another one where it is left out} */
     String textOr(String name, String otherwise) throws PlanFormatException {
         return has(name) ? text(name) : otherwise;

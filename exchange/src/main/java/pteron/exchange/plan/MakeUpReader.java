@@ -14,6 +14,7 @@ import pteron.core.buildup.Section;
 import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.MakeUp;
 
 /** Reads the make-up; materials must be in the library. */
@@ -32,7 +33,20 @@ final class MakeUpReader {
                 at.object("roof", this::framed),
                 at.object("blocking", MakeUpReader::section),
                 at.choiceOr("bends", MakeUp.Bends.values(), MakeUp.Bends.GLUED),
+                at.has("assembly") ? at.object("assembly", MakeUpReader::assembly) : Assembly.USUAL,
                 at.objectsOr("alternatives", this::alternative));
+    }
+
+    private static Assembly assembly(JsonCursor at) throws PlanFormatException {
+        Assembly usual = Assembly.USUAL;
+        return new Assembly(
+                at.choiceOr("corners", Assembly.Corners.values(), usual.corners()),
+                at.choiceOr("feet", Assembly.Feet.values(), usual.feet()),
+                at.choiceOr("ceiling", Assembly.Ceiling.values(), usual.ceiling()),
+                at.choiceOr("lining", Assembly.Lining.values(), usual.lining()),
+                at.choiceOr("strip", Assembly.Strip.values(), usual.strip()),
+                at.wholeOr("floorAlong", Assembly.FLOOR_PIECES, 1),
+                at.wholeOr("floorAcross", Assembly.FLOOR_PIECES, 1));
     }
 
     private Alternative alternative(JsonCursor at) throws PlanFormatException {

@@ -14,6 +14,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.MakeUp;
 
 /** Writes the make-up; what is as usual is left out. */
@@ -30,6 +31,9 @@ final class MakeUpWriter {
         if (makeUp.bends() != MakeUp.Bends.GLUED) {
             node.put("bends", lower(makeUp.bends()));
         }
+        if (!makeUp.assembly().equals(Assembly.USUAL)) {
+            node.set("assembly", assembly(makeUp.assembly()));
+        }
         if (!makeUp.alternatives().isEmpty()) {
             ArrayNode all = node.putArray("alternatives");
             for (Alternative alternative : makeUp.alternatives()) {
@@ -39,6 +43,18 @@ final class MakeUpWriter {
                 one.set("buildUp", buildUp(alternative.buildUp()));
             }
         }
+        return node;
+    }
+
+    private static ObjectNode assembly(Assembly assembly) {
+        ObjectNode node = object();
+        node.put("corners", lower(assembly.corners()));
+        node.put("feet", lower(assembly.feet()));
+        node.put("ceiling", lower(assembly.ceiling()));
+        node.put("lining", lower(assembly.lining()));
+        node.put("strip", lower(assembly.strip()));
+        node.put("floorAlong", assembly.floorAlong());
+        node.put("floorAcross", assembly.floorAcross());
         return node;
     }
 

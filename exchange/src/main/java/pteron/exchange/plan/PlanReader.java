@@ -25,7 +25,7 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 5;
+    static final int VERSION = 6;
 
     private static final Range VERSIONS = new Range(1, 1_000_000, "");
 

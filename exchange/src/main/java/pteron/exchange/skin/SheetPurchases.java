@@ -28,12 +28,13 @@ final class SheetPurchases {
                         Csv.number(order.thicknessMm(), 1),
                         Csv.number(order.widthMm(), 0),
                         Csv.number(order.lengthMm(), 0));
+        boolean roll = order.form() == SheetOrder.Form.ROLL;
         return new Purchase(
                 Aisle.SHEETS,
-                "sheet",
+                roll ? "off a roll" : "sheet",
                 library.get(order.material()).name(),
                 size,
                 String.valueOf(order.sheets()),
-                "sheets");
+                roll ? "lengths" : "sheets");
     }
 }
