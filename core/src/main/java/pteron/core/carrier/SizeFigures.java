@@ -41,6 +41,10 @@ final class SizeFigures {
         return Quantity.mm(carrier.vehicle().deck().heightMm());
     }
 
+    private Quantity crown() {
+        return Quantity.mm(standing.crownMm());
+    }
+
     private void heights() {
         Quantity raised = Quantity.mm(carrier.raisedMm());
         Quantity roof = Quantity.mm(standing.plan().limits().onRoofMm());
@@ -50,7 +54,7 @@ final class SizeFigures {
                 "Height over the ground",
                 Quantity.mm(standing.overallHeightMm()),
                 () ->
-                        Working.of("H = deck + sub-frame + box + roof load")
+                        Working.of("H = deck + sub-frame + box + crown + roof load")
                                 .plan("deck", "height of the deck", deck())
                                 .plan("sub-frame", "under the box", raised)
                                 .worked(
@@ -58,6 +62,7 @@ final class SizeFigures {
                                         "height of the box over its underside",
                                         box,
                                         BOX_HEIGHT)
+                                .plan("crown", "rise of the roof across", crown())
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry"));
     }
@@ -70,7 +75,7 @@ final class SizeFigures {
                 "Height of the box standing by itself",
                 Quantity.mm(standing.boxHeightMm()),
                 () ->
-                        Working.of("h = box + drop + roof load")
+                        Working.of("h = box + crown + drop + roof load")
                                 .worked(
                                         "box",
                                         "height of the box over its underside",
@@ -80,6 +85,7 @@ final class SizeFigures {
                                         "drop",
                                         "dropped floor",
                                         Quantity.mm(standing.outline().dropMm()))
+                                .plan("crown", "rise of the roof across", crown())
                                 .plan("roof load", "highest thing on the roof", roof)
                                 .source("geometry; jacks or blocks come on top"));
     }

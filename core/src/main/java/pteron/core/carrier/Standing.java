@@ -29,7 +29,12 @@ record Standing(CarrierInput plan, Carrier carrier, Outline outline) {
 
     /** {@return top of the load on the roof above the underside of the box (mm)} */
     double topMm() {
-        return outline.heightMm() + plan.limits().onRoofMm();
+        return outline.heightMm() + crownMm() + plan.limits().onRoofMm();
+    }
+
+    /** {@return rise of a straight roof across the width (mm); 0 where the roof bends lengthwise} */
+    double crownMm() {
+        return outline.hasStraightRoof() ? plan.box().details().crownMm() : 0;
     }
 
     /** {@return top of everything above the ground (mm)} */

@@ -127,6 +127,7 @@ final class OutlineFields {
                 "Dropped floor, depth",
                 p -> p.box().details().dropFloor().depthMm(),
                 OutlineFields::withDrop);
+        details.mm("box.crown", "Roof rises across by", BoxDetails::crownMm, BoxDetails::withCrown);
         wings(details.part(BoxDetails::wings, BoxDetails::withWings));
         overhang(details.part(BoxDetails::overhang, BoxDetails::withOverhang));
         Fields<List<WheelArch>> arches =

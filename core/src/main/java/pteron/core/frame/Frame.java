@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.shell.Panel;
@@ -32,7 +33,10 @@ public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding>
 
     /** {@return all members, panel by panel} */
     public List<Member> members() {
-        return panels.stream().flatMap(panel -> panel.members().stream()).toList();
+        return panels.stream()
+                .flatMap(
+                        panel -> Stream.concat(panel.members().stream(), panel.firrings().stream()))
+                .toList();
     }
 
     /** {@return the members of one role, panel by panel} */

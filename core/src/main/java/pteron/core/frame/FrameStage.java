@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import pteron.core.buildup.Section;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
@@ -126,7 +127,11 @@ public final class FrameStage {
                         .frame();
         uprights.frame(settingOut.middles(), inside, blocked);
         new BlockFramer(panel, maker, input.blocking, inside, blocked).frame(settingOut);
-        return new PanelFrame(panel, settingOut, maker.members());
+        return new PanelFrame(
+                panel,
+                settingOut,
+                maker.members(),
+                FirringMaker.of(panel, maker.members(), library));
     }
 
     /** {@return where members begin that back the edges of a lining which the corner posts miss} */
@@ -150,7 +155,10 @@ public final class FrameStage {
     }
 
     private static List<Figure> figures(List<PanelFrame> panels) {
-        List<Member> members = panels.stream().flatMap(p -> p.members().stream()).toList();
+        List<Member> members =
+                panels.stream()
+                        .flatMap(p -> Stream.concat(p.members().stream(), p.firrings().stream()))
+                        .toList();
         double mass = members.stream().mapToDouble(Member::massKg).sum();
         double metres = members.stream().mapToDouble(Member::lengthMm).sum();
         return List.of(
@@ -217,7 +225,7 @@ public final class FrameStage {
             working.worked(
                     "n",
                     panel.panel().id(),
-                    Quantity.count(panel.members().size()),
+                    Quantity.count(panel.members().size() + panel.firrings().size()),
                     () -> listed(panel));
         }
         return working.source("counted");
@@ -226,7 +234,9 @@ public final class FrameStage {
     private static Working lengths(List<PanelFrame> panels) {
         Working.Builder working = Working.of("sum of the long sides");
         for (PanelFrame panel : panels) {
-            double all = panel.members().stream().mapToDouble(Member::lengthMm).sum();
+            double all =
+                    panel.members().stream().mapToDouble(Member::lengthMm).sum()
+                            + panel.firrings().stream().mapToDouble(Member::lengthMm).sum();
             working.worked(
                     "l",
                     panel.panel().id(),
@@ -238,7 +248,7 @@ public final class FrameStage {
 
     private static Working listed(PanelFrame panel) {
         Working.Builder working = Working.of("members of the " + panel.panel().id());
-        panel.members()
+        Stream.concat(panel.members().stream(), panel.firrings().stream())
                 .forEach(
                         member ->
                                 working.plan(

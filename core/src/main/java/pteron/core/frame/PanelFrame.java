@@ -13,12 +13,15 @@ import pteron.core.shell.Panel;
  * @param panel the panel
  * @param settingOut middles and rows
  * @param members its members, in the order they are put in
+ * @param firrings what lies on the bows of a roof that rises across the width; in planes across the roof
  */
-public record PanelFrame(Panel panel, SettingOut settingOut, List<Member> members) {
+public record PanelFrame(
+        Panel panel, SettingOut settingOut, List<Member> members, List<Member> firrings) {
 
-    /** Copies the list. */
+    /** Copies the lists. */
     public PanelFrame {
         members = List.copyOf(members);
+        firrings = List.copyOf(firrings);
     }
 
     /** {@return whether a member reaches through the whole panel} */

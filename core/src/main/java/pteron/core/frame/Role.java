@@ -28,6 +28,8 @@ public enum Role {
     BOW("bow"),
     /** Bow at the end of a roof. */
     END_BOW("end bow"),
+    /** Lies on a bow and gives the roof its rise across the width. */
+    FIRRING("firring"),
     /** Carries the floor over the carrier's cross-members. */
     BEARER("bearer"),
     /** Bearer along the side of the floor. */

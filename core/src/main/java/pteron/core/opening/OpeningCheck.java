@@ -87,8 +87,11 @@ final class OpeningCheck {
 
     private static Cure slidInside(PlacedOpening one) {
         Bounds2 whole = one.panel().frame().bounds();
-        double corner = one.panel().kind().isSide() ? 0 : one.panel().cornerBackingToMm();
-        Bounds2 wall = whole.grown(-corner, 0);
+        boolean corners = !one.panel().kind().isSide();
+        double near = corners ? one.panel().cornerBackingToMm() : 0;
+        double far = corners ? one.panel().farBackingToMm() : 0;
+        Bounds2 wall =
+                new Bounds2(whole.fromU() + near, whole.toU() - far, whole.fromV(), whole.toV());
         Bounds2 room = one.framingRoom();
         double du = slide(room.fromU(), room.toU(), wall.fromU(), wall.toU());
         double dv = slide(room.fromV(), room.toV(), wall.fromV(), wall.toV());

@@ -26,12 +26,15 @@ public record PlacedOpening(
 
     /** {@return whether it lies clear of the plates and posts round its wall, so that it can be framed} */
     public boolean isClearOfEdges() {
-        double timber = panel.members().section().thicknessMm();
+        // on a bend the faces of a member lean, so that it needs more room than it is thick
+        double timber = panel.memberRoomMm();
         Bounds2 wall = panel.frame().bounds();
-        double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
+        boolean corners = !panel.kind().isSide() && panel.kind() != PanelKind.FLOOR;
+        double near = corners ? panel.cornerBackingToMm() : 0;
+        double far = corners ? panel.farBackingToMm() : 0;
         double lowest = panel.rim().lowestMm(clear.fromU(), clear.toU());
         double floor = reachesFloor ? Math.max(clear.fromV(), lowest + timber) : clear.fromV();
-        if (clear.fromU() < wall.fromU() + corner || clear.toU() > wall.toU() - corner) {
+        if (clear.fromU() < wall.fromU() + near || clear.toU() > wall.toU() - far) {
             return false;
         }
         if (reachesPastLining(floor)) {

@@ -72,6 +72,11 @@ public record Outline(
         return shape.bounds().toU();
     }
 
+    /** {@return whether a piece of the roof is straight, so that it may rise across the width} */
+    public boolean hasStraightRoof() {
+        return elements.stream().anyMatch(one -> one.kind() == EdgeKind.ROOF && one.isStraight());
+    }
+
     /** {@return overall length (mm)} */
     public double lengthMm() {
         return rearmostMm() - foremostMm();

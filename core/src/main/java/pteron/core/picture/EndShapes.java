@@ -12,13 +12,18 @@ import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.Box;
+import pteron.core.surface.Crown;
 
 /** Draws front or rear of the box on its carrier. */
 final class EndShapes {
 
+    /** Straight lines that draw the arc of a roof. */
+    private static final int ARC_LINES = 24;
+
     private final List<Layer> layers;
     private final Canvas canvas;
     private final Box box;
+    private final boolean straightRoof;
     private final double half;
     private final double top;
 
@@ -26,6 +31,7 @@ final class EndShapes {
         this.layers = layers;
         this.canvas = Canvases.of(model, view, aspect);
         this.box = model.plan().box();
+        this.straightRoof = model.outline().hasStraightRoof();
         this.half = box.widthMm() / 2;
         this.top = model.outline().heightMm();
     }
@@ -52,14 +58,24 @@ final class EndShapes {
             round.add(canvas.at(0, -lower, step));
             round.add(canvas.at(0, -half, step));
         }
-        round.add(canvas.at(0, -half, top));
-        round.add(canvas.at(0, half, top));
+        roof(round);
         if (box.details().wings().exists()) {
             round.add(canvas.at(0, half, step));
             round.add(canvas.at(0, lower, step));
         }
         round.add(canvas.at(0, lower, 0));
         return round;
+    }
+
+    /** The roof's edges, or the arc between them where it rises across the width. */
+    private void roof(List<Point2> round) {
+        double rise = straightRoof ? box.details().crownMm() : 0;
+        int pieces = rise > 0 ? ARC_LINES : 1;
+        for (int i = 0; i <= pieces; i++) {
+            double y = -half + 2 * half * i / pieces;
+            double high = rise > 0 ? new Crown(2 * half, rise).heightMm(y) : 0;
+            round.add(canvas.at(0, y, top + high));
+        }
     }
 
     private void wings() {
@@ -88,6 +104,8 @@ final class EndShapes {
                 outermost,
                 Side.RIGHT,
                 0);
-        canvas.tells(new Point2(outermost.u(), 0), outermost, Side.RIGHT, 1);
+        double rise = straightRoof ? box.details().crownMm() : 0;
+        Point2 highest = outermost.plus(new Point2(0, rise));
+        canvas.tells(new Point2(outermost.u(), 0), highest, Side.RIGHT, 1);
     }
 }

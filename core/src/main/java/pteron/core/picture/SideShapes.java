@@ -5,9 +5,12 @@ import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Layer;
+import pteron.core.drawing.LineKind;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.shell.PanelKind;
 
@@ -47,6 +50,24 @@ final class SideShapes {
         canvas.dimension("box.length", at(outline.foremostMm(), top), at(rear, top), Side.TOP, row);
         canvas.dimension("box.height", at(rear, 0), at(rear, top), canvas.rearSide(), 0);
         double ground = model.carrier().groundMm();
-        canvas.tells(at(rear, ground), at(rear, top), canvas.rearSide(), 1);
+        double rise = outline.hasStraightRoof() ? model.plan().box().details().crownMm() : 0;
+        canvas.tells(at(rear, ground), at(rear, top + rise), canvas.rearSide(), 1);
+        if (rise > 0) {
+            outline.elements().stream()
+                    .filter(one -> one.kind() == EdgeKind.ROOF && one.isStraight())
+                    .forEach(one -> crown(one, rise));
+        }
+    }
+
+    /** The middle of a roof that rises across the width. */
+    private void crown(Element roof, double riseMm) {
+        Point2 from = roof.curve().from();
+        Point2 to = roof.curve().to();
+        canvas.line(
+                LineKind.HELP,
+                at(from.u(), from.v()),
+                at(from.u(), from.v() + riseMm),
+                at(to.u(), to.v() + riseMm),
+                at(to.u(), to.v()));
     }
 }

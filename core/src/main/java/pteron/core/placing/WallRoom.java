@@ -102,7 +102,10 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
 
     private static WallRoom framed(BoxPlan plan, Wall wall, Panel panel) {
         Point2 zero = panel.zero();
-        double corner = panel.kind().isSide() ? 0 : panel.cornerBackingToMm();
+        double corner =
+                panel.kind().isSide()
+                        ? 0
+                        : Math.max(panel.cornerBackingToMm(), panel.farBackingToMm());
         double timber = panel.members().section().thicknessMm();
         double play = UnitShelf.PLAY_MM;
         double edge = timber + play + corner;

@@ -10,13 +10,18 @@ import pteron.core.quantity.Require;
  * @param wheelArches cut-outs in both sides, front to rear
  * @param overhang roof over the walls
  * @param wings where the box is wider above than below
+ * @param crownMm rise of the roof's middle over its edges (mm); 0 for none
  */
 public record BoxDetails(
-        DropFloor dropFloor, List<WheelArch> wheelArches, Overhang overhang, Wings wings) {
+        DropFloor dropFloor,
+        List<WheelArch> wheelArches,
+        Overhang overhang,
+        Wings wings,
+        double crownMm) {
 
     /** A box as wide below as above. */
     public BoxDetails(DropFloor dropFloor, List<WheelArch> wheelArches, Overhang overhang) {
-        this(dropFloor, wheelArches, overhang, Wings.NONE);
+        this(dropFloor, wheelArches, overhang, Wings.NONE, 0);
     }
 
     /** Nothing of it. */
@@ -32,6 +37,7 @@ public record BoxDetails(
      */
     public BoxDetails {
         wheelArches = List.copyOf(wheelArches);
+        Require.within("rise of the roof across", crownMm, PlanLimits.CROWN);
         if (wheelArches.size() > MOST_ARCHES) {
             throw new IllegalArgumentException(
                     "wheel arches: there are [%d] and may be %d; join those that touch"
@@ -164,21 +170,26 @@ public record BoxDetails(
 
     /** {@return these details with another dropped floor} */
     public BoxDetails withDropFloor(DropFloor other) {
-        return new BoxDetails(other, wheelArches, overhang, wings);
+        return new BoxDetails(other, wheelArches, overhang, wings, crownMm);
     }
 
     /** {@return these details with other wheel arches} */
     public BoxDetails withWheelArches(List<WheelArch> other) {
-        return new BoxDetails(dropFloor, other, overhang, wings);
+        return new BoxDetails(dropFloor, other, overhang, wings, crownMm);
     }
 
     /** {@return these details with another overhang} */
     public BoxDetails withOverhang(Overhang other) {
-        return new BoxDetails(dropFloor, wheelArches, other, wings);
+        return new BoxDetails(dropFloor, wheelArches, other, wings, crownMm);
     }
 
     /** {@return these details with other wings} */
     public BoxDetails withWings(Wings other) {
-        return new BoxDetails(dropFloor, wheelArches, overhang, other);
+        return new BoxDetails(dropFloor, wheelArches, overhang, other, crownMm);
+    }
+
+    /** {@return these details with a roof that rises otherwise across the width} */
+    public BoxDetails withCrown(double otherMm) {
+        return new BoxDetails(dropFloor, wheelArches, overhang, wings, otherMm);
     }
 }

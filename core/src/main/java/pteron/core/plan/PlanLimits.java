@@ -41,6 +41,9 @@ public final class PlanLimits {
     /** Height at which a box becomes wider. */
     public static final Range WINGS = mm(0, 2000);
 
+    /** Rise of a roof across its width (mm). */
+    public static final Range CROWN = mm(0, 150);
+
     /** Length, height or depth of a wheel arch. */
     public static final Range ARCH = mm(20, 3000);
 

@@ -3,6 +3,7 @@ package pteron.core.shell;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.curve.Beside;
@@ -122,13 +123,15 @@ final class FloorMaker {
                         floor.bottomFace(),
                         area,
                         bottom,
-                        pieces(Laying.Way.SHEETS)),
+                        pieces(Laying.Way.SHEETS),
+                        Optional.empty()),
                 new Skin(
                         Skin.Face.FLOOR_TOP,
                         floor.topFace(),
                         area,
                         top,
-                        pieces(Laying.Way.STAGGERED)));
+                        pieces(Laying.Way.STAGGERED),
+                        Optional.empty()));
     }
 
     /** {@return the board between a floor and its dropped part, none where there is none} */

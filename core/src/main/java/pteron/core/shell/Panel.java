@@ -93,17 +93,23 @@ public record Panel(
     }
 
     /**
-     * {@return timber that stands in a corner beside the post to back the edge of the lining: how far in its
+     * {@return timber that stands in the corner at least u beside the post to back the edge of the lining: how far in its
      * far face may be from the edge of the frame (mm); 0 where the post backs it}
      */
     public double cornerBackingToMm() {
-        if (kind == PanelKind.FLOOR) {
-            return 0;
-        }
+        return backingToMm(
+                skin(Skin.Face.INNER).area().bounds().fromU() - frame().bounds().fromU());
+    }
+
+    /** {@return the same at greatest u, where a lining may end earlier than at the other end} */
+    public double farBackingToMm() {
+        return backingToMm(frame().bounds().toU() - skin(Skin.Face.INNER).area().bounds().toU());
+    }
+
+    private double backingToMm(double setMm) {
         double thickness = members.section().thicknessMm();
-        double set = skin(Skin.Face.INNER).area().bounds().fromU() - frame().bounds().fromU();
-        return set > thickness - CORNER_BACKING_MM
-                ? Math.max(thickness, set - thickness / 2) + thickness
+        return setMm > thickness - CORNER_BACKING_MM
+                ? Math.max(thickness, setMm - thickness / 2) + thickness
                 : 0;
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import pteron.core.buildup.Framed;
 import pteron.core.curve.Beside;
 import pteron.core.geometry.Bounds2;
@@ -16,6 +17,7 @@ import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Named;
 import pteron.core.shell.Panel.Rips;
 import pteron.core.surface.BentSurface;
+import pteron.core.surface.Crown;
 import pteron.core.surface.FlatSurface;
 import pteron.core.surface.Surface;
 
@@ -36,6 +38,7 @@ final class PanelMaker {
     private final Underside underside;
     private final double halfWidth;
     private final double halfLower;
+    private final double crownMm;
     private final Framed walls;
     private final Assembly assembly;
     private final Map<PanelKind, Integer> count = new EnumMap<>(PanelKind.class);
@@ -46,6 +49,7 @@ final class PanelMaker {
         this.bands = bands;
         this.sides = sides;
         this.underside = sides.underside();
+        this.crownMm = plan.details().crownMm();
         this.halfWidth = plan.widthMm() / 2;
         boolean winged = plan.details().wings().exists();
         this.halfLower = winged ? plan.details().wings().lowerWidthMm() / 2 : halfWidth;
@@ -272,8 +276,17 @@ final class PanelMaker {
         Bounds2 inner = bounds(across, spans.lining(), halfLining(kind));
         double lowerInside = halfLowerFrame() - walls.frameMm();
         return List.of(
-                Skin.outer(band.framed(), waist.skin(outer, halfLower)).laid(skin(kind)),
+                Skin.outer(band.framed(), waist.skin(outer, halfLower))
+                        .laid(skin(kind))
+                        .crowned(crown(band)),
                 Skin.inner(band.framed(), waist.lining(inner, lowerInside)).laid(lining()));
+    }
+
+    /** {@return the rise of a straight piece of roof across the width; what bends lengthwise bends that way only} */
+    private Optional<Crown> crown(Band band) {
+        return band.isRoof() && band.isStraight() && crownMm > 0
+                ? Optional.of(new Crown(2 * halfWidth, crownMm))
+                : Optional.empty();
     }
 
     /** {@return where a wall at an end becomes wider; nowhere for other panels and without wings} */

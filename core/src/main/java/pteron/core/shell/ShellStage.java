@@ -56,6 +56,11 @@ public final class ShellStage {
                 bands.add(all.get(i));
             }
         }
+        if (plan.details().crownMm() > 0) {
+            bands.stream()
+                    .filter(band -> band.isRoof() && !band.isStraight())
+                    .forEach(band -> trims.add(notCrowned(band, plan.details().crownMm())));
+        }
         SideLines sides =
                 SideLines.of(
                         bands,
@@ -133,6 +138,18 @@ public final class ShellStage {
                 Quantity.mm(band.radiusMm()),
                 Limit.atLeast(Quantity.mm(band.leastRadiusMm())),
                 Cure.advice("FORMED_TRIM", Quantity.mm(element.lengthMm())));
+    }
+
+    private static Finding notCrowned(Band band, double crownMm) {
+        Element element = band.element();
+        Point2 at = element.curve().at(element.lengthMm() / 2);
+        return new Finding(
+                "CROWN_LEFT_OFF_A_BEND",
+                Severity.NOTE,
+                Place.of(OutlineStation.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
+                Quantity.mm(crownMm),
+                Limit.atMost(Quantity.mm(0)),
+                Cure.advice("CROWN_OR_BEND", Quantity.mm(crownMm)));
     }
 
     /** {@return whether a wall has no room for a plate below and one above} */

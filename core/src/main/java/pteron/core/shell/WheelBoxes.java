@@ -2,6 +2,7 @@ package pteron.core.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
@@ -147,7 +148,19 @@ final class WheelBoxes {
     private List<Skin> skins(WheelRoom wheel, Polygon2 outer, Polygon2 inner) {
         Layer lining = makeUp.walls().innerSkin();
         return List.of(
-                new Skin(Skin.Face.OUTER, wheel.board(), outer, -wheel.boardMm(), Laying.SHEETS),
-                new Skin(Skin.Face.INNER, lining, inner, wheel.frameMm(), Laying.SHEETS));
+                new Skin(
+                        Skin.Face.OUTER,
+                        wheel.board(),
+                        outer,
+                        -wheel.boardMm(),
+                        Laying.SHEETS,
+                        Optional.empty()),
+                new Skin(
+                        Skin.Face.INNER,
+                        lining,
+                        inner,
+                        wheel.frameMm(),
+                        Laying.SHEETS,
+                        Optional.empty()));
     }
 }

@@ -16,6 +16,7 @@ import pteron.core.material.Property;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
+import pteron.core.surface.Crown;
 
 /** Sheets that go round a bend, against the least radius of their material. */
 final class BendCheck {
@@ -29,6 +30,9 @@ final class BendCheck {
             if (panel.surface().isBent()) {
                 panel.skins().forEach(skin -> check(panel, skin, library, findings));
             }
+            panel.skins().stream()
+                    .filter(skin -> skin.crown().isPresent())
+                    .forEach(skin -> check(panel, skin, library, findings));
         }
         return findings;
     }
@@ -36,15 +40,23 @@ final class BendCheck {
     private static void check(
             Panel panel, Skin skin, MaterialLibrary library, List<Finding> findings) {
         Material material = library.get(skin.layer().material());
-        // the sheet's length lies across the box, so grain along it lies along the axis of the bend
-        Property limit =
-                skin.layer().grain() == Grain.ALONG ? Property.BEND_ACROSS : Property.BEND_ALONG;
+        // the sheet's length lies across the box: grain along it lies along the axis of a bend, and
+        // round
+        // a crown
+        boolean round = (skin.layer().grain() == Grain.ALONG) == skin.crown().isPresent();
+        Property limit = round ? Property.BEND_ALONG : Property.BEND_ACROSS;
         if (!material.has(limit)) {
             return;
         }
         Bounds2 area = skin.area().bounds();
         double middle = skin.fromInwardMm() + skin.layer().thicknessMm() / 2;
-        double radius = panel.surface().leastRadiusMm(area.fromU(), area.toU(), middle);
+        double radius =
+                skin.crown()
+                        .map(Crown::radiusMm)
+                        .orElseGet(
+                                () ->
+                                        panel.surface()
+                                                .leastRadiusMm(area.fromU(), area.toU(), middle));
         double least = material.value(limit) * skin.layer().thicknessMm();
         if (radius < least) {
             Point3 at = panel.surface().at(area.middle(), skin.fromInwardMm());

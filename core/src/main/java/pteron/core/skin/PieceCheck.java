@@ -49,7 +49,7 @@ final class PieceCheck {
 
     private void whole(Panel panel, Skin skin) {
         MaterialLibrary library = input.library();
-        Bounds2 face = panel.surface().developed(skin.area(), skin.fromInwardMm()).bounds();
+        Bounds2 face = new SheetPiece("", panel, skin, skin.area(), 0).cutShape().bounds();
         if (skin.isOutside()) {
             Optional<Roll> roll = Roll.of(skin, library);
             double most = roll.map(Roll::widthMm).orElse(SettingOut.sheetWidth(skin, library));

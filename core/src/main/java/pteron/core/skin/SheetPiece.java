@@ -4,6 +4,9 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
+import pteron.core.surface.CrownSurface;
+import pteron.core.surface.FlatSurface;
+import pteron.core.surface.Surface;
 
 /**
  * A piece cut out of a sheet. Immutable.
@@ -18,7 +21,21 @@ public record SheetPiece(String name, Panel panel, Skin skin, Polygon2 shape, do
 
     /** {@return its shape as it is cut out of the flat sheet: on the outside of a bend longer than inside} */
     public Polygon2 cutShape() {
-        return panel.surface().developed(shape, middleMm());
+        return skin.crown().isEmpty()
+                ? panel.surface().developed(shape, middleMm())
+                : CrownSurface.turned(surface().developed(laid(), middleMm()));
+    }
+
+    /** {@return what it lies on: its panel, or the rise of a roof over that} */
+    public Surface surface() {
+        return skin.crown()
+                .<Surface>map(crown -> new CrownSurface((FlatSurface) panel.surface(), crown))
+                .orElse(panel.surface());
+    }
+
+    /** {@return its shape in the coordinates of {@link #surface()}} */
+    public Polygon2 laid() {
+        return skin.crown().isEmpty() ? shape : CrownSurface.turned(shape);
     }
 
     /** {@return depth of the middle of its thickness (w, mm), which a bend neither stretches nor presses} */
@@ -28,6 +45,6 @@ public record SheetPiece(String name, Panel panel, Skin skin, Polygon2 shape, do
 
     /** {@return where its weight sits} */
     public Point3 centre() {
-        return panel.surface().centre(shape, middleMm());
+        return surface().centre(laid(), middleMm());
     }
 }

@@ -78,6 +78,7 @@ final class Bodies {
         boolean hidden = isHidden(panel);
         if (peel.has(Coat.MEMBERS) && !hidden) {
             frame.members().forEach(this::member);
+            frame.firrings().forEach(this::member);
         }
         if (peel.has(Coat.FOAM) && !hidden) {
             foam(frame);
@@ -148,10 +149,10 @@ final class Bodies {
         Matter matter = outer ? Matter.SKIN : Matter.BOARD;
         if (outer || inner) {
             double seen = outer ? from : to;
-            new Prism(piece.panel().surface(), piece.shape(), seen, seen, matter, piece.name())
+            new Prism(piece.surface(), piece.laid(), seen, seen, matter, piece.name())
                     .sheet(facets::add);
         } else {
-            new Prism(piece.panel().surface(), piece.shape(), from, to, matter, piece.name())
+            new Prism(piece.surface(), piece.laid(), from, to, matter, piece.name())
                     .facets(facets::add);
         }
     }

@@ -7,7 +7,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 
 /** A piece of the box laid out flat: u along, v across, w inward from the outer face of the frame. */
-public sealed interface Surface permits FlatSurface, BentSurface {
+public sealed interface Surface permits FlatSurface, BentSurface, CrownSurface {
 
     /** Height that the straight lines of a drawn bend leave it by (mm). */
     double DRAWN_MM = 0.25;
@@ -32,7 +32,7 @@ public sealed interface Surface permits FlatSurface, BentSurface {
 
     /** {@return whether it is bent} */
     default boolean isBent() {
-        return this instanceof BentSurface;
+        return !(this instanceof FlatSurface);
     }
 
     /** {@return u as it is measured on the face at a depth w, from u = 0 (mm)} */

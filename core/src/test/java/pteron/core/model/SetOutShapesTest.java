@@ -17,6 +17,7 @@ import pteron.core.figure.Severity;
 import pteron.core.frame.Body;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
+import pteron.core.frame.Role;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
@@ -83,7 +84,7 @@ class SetOutShapesTest {
         if (random.nextBoolean()) {
             return plan;
         }
-        BoxDetails details = plan.box().details();
+        BoxDetails details = plan.box().details().withCrown(between(random, 0, 3) * 20);
         boolean winged = details.wings().exists();
         boolean level = details.wheelArches().isEmpty() && !details.dropFloor().exists();
         Assembly.Corners corners = Assembly.Corners.values()[random.nextInt(2)];
@@ -97,7 +98,8 @@ class SetOutShapesTest {
                         Assembly.Strip.values()[random.nextInt(2)],
                         1 + random.nextInt(3),
                         1 + random.nextInt(2));
-        return plan.withMakeUp(plan.makeUp().withAssembly(assembly));
+        return plan.withMakeUp(plan.makeUp().withAssembly(assembly))
+                .withBox(plan.box().withDetails(details));
     }
 
     /** Wings in one of five; of the others a dropped floor in one of four, wheels in one of three. */
@@ -166,6 +168,7 @@ class SetOutShapesTest {
         int winged = 0;
         int past = 0;
         int between = 0;
+        int crowned = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -182,20 +185,27 @@ class SetOutShapesTest {
             stepped += outline.elements().stream().anyMatch(SetOutShapesTest::facesDown) ? 1 : 0;
             dropped += plan.box().details().dropFloor().exists() ? 1 : 0;
             past += plan.makeUp().assembly().sidesRunPast() ? 1 : 0;
+            crowned += model.get(Frame.class).members(Role.FIRRING).isEmpty() ? 0 : 1;
             between += plan.makeUp().assembly().floorBetweenWalls() ? 1 : 0;
             winged += plan.box().details().wings().exists() ? 1 : 0;
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
             if (i % 2 == 0) {
-                noneOverlap(plan, model.get(Frame.class).members());
+                noneOverlap(
+                        plan,
+                        model.get(Frame.class).panels().stream()
+                                .flatMap(panel -> panel.members().stream())
+                                .toList());
                 sheetsCover(model);
             }
         }
         System.out.printf(
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
                         + " %d with a dropped floor, %d over wheels, %d with wings,"
-                        + " %d with sides that run past, %d with the floor between the walls%n",
-                BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between);
+                        + " %d with sides that run past, %d with the floor between the walls,"
+                        + " %d with a roof that rises across%n",
+                BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between,
+                crowned);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
@@ -204,6 +214,7 @@ class SetOutShapesTest {
         assertThat(wheels).isGreaterThan(BOXES / 20);
         assertThat(winged).isGreaterThan(BOXES / 20);
         assertThat(past).isGreaterThan(BOXES / 10);
+        assertThat(crowned).isGreaterThan(BOXES / 20);
         assertThat(between).isGreaterThan(BOXES / 20);
     }
 

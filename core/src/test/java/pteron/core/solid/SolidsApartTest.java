@@ -16,6 +16,7 @@ import pteron.core.edit.OutlineTools;
 import pteron.core.frame.Body;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
+import pteron.core.frame.Role;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -51,11 +52,18 @@ class SolidsApartTest {
             boolean shallow = member.section().depthMm() < member.panel().depthMm() - 0.1;
             parts.add(
                     new Part(
-                            "member",
+                            member.role() == Role.FIRRING ? "firring" : "member",
                             member.panel().id(),
                             shallow,
                             null,
-                            ConvexBody.of(Body.of(member))));
+                            member.role() == Role.FIRRING
+                                    ? ConvexBody.of(
+                                            member.name(),
+                                            member.surface(),
+                                            member.profile(),
+                                            member.fromInwardMm(),
+                                            member.toInwardMm())
+                                    : ConvexBody.of(Body.of(member))));
         }
         for (SheetPiece piece : model.get(Skins.class).pieces()) {
             double from = piece.skin().fromInwardMm();
@@ -67,8 +75,8 @@ class SolidsApartTest {
                             piece.skin().face(),
                             ConvexBody.of(
                                     piece.name(),
-                                    piece.panel().surface(),
-                                    piece.shape(),
+                                    piece.surface(),
+                                    piece.laid(),
                                     from,
                                     from + piece.skin().layer().thicknessMm())));
         }
@@ -96,8 +104,13 @@ class SolidsApartTest {
                 same
                         && (one.kind().equals("foam") && other.shallow()
                                 || other.kind().equals("foam") && one.shallow());
-        boolean mitred = one.face() == Skin.Face.OUTER && other.face() == Skin.Face.OUTER;
+        boolean mitred = outermost(one) && outermost(other);
         return blockInFoam || mitred;
+    }
+
+    /** Outer sheets, and the firrings that lift one of them up to where the next one ends. */
+    private static boolean outermost(Part part) {
+        return part.face() == Skin.Face.OUTER || part.kind().equals("firring");
     }
 
     /** A bow stands straight on a bend: by so much its corners stand out of the sheet that is bent over it. */
@@ -108,8 +121,9 @@ class SolidsApartTest {
                         .filter(own -> own.id().equals(one.panel()))
                         .findFirst()
                         .orElseThrow();
+        boolean crowned = panel.skins().getFirst().crown().isPresent();
         if (!panel.surface().isBent()) {
-            return 0;
+            return crowned && one.face() == Skin.Face.OUTER ? 0.5 : 0;
         }
         var all = panel.frame().bounds();
         double radius = panel.surface().leastRadiusMm(all.fromU(), all.toU(), panel.depthMm());
@@ -166,6 +180,10 @@ class SolidsApartTest {
                                 .withDetails(plan.box().details().withWheelArches(List.of(arch))));
     }
 
+    private static BoxPlan crowned(BoxPlan plan) {
+        return plan.withBox(plan.box().withDetails(plan.box().details().withCrown(60)));
+    }
+
     private static BoxPlan joists(BoxPlan plan) {
         Floor floor = plan.makeUp().floor().withSchool(Floor.School.BETWEEN_JOISTS);
         return plan.withMakeUp(plan.makeUp().withFloor(floor));
@@ -220,6 +238,7 @@ class SolidsApartTest {
                                                                 .details()
                                                                 .withWings(
                                                                         new Wings(1240, 560))))));
+        boxes.add(box("crowned", OutlineStart.RAKED_NOSE, SolidsApartTest::crowned));
         boxes.add(box("joists", OutlineStart.SQUARE, SolidsApartTest::joists));
         for (OutlineStart start :
                 List.of(OutlineStart.SQUARE, OutlineStart.OVER_CAB, OutlineStart.ROUND_TAIL)) {

@@ -92,7 +92,8 @@ final class BoxReader {
                                                 o.number("sidesMm", PlanLimits.OVERHANG),
                                                 o.number("dripMm", PlanLimits.OVERHANG)))
                         : Overhang.NONE;
-        return new BoxDetails(drop, arches, overhang, wings(at));
+        return new BoxDetails(
+                drop, arches, overhang, wings(at), at.numberOr("crownMm", PlanLimits.CROWN, 0));
     }
 
     private static Wings wings(JsonCursor at) throws PlanFormatException {

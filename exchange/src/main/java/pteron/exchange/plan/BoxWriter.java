@@ -64,6 +64,9 @@ final class BoxWriter {
     }
 
     private static void details(ObjectNode node, BoxDetails details) {
+        if (details.crownMm() > 0) {
+            put(node, "crownMm", details.crownMm());
+        }
         if (!details.wings().equals(BoxDetails.Wings.NONE)) {
             ObjectNode wings = node.putObject("wings");
             put(wings, "lowerWidthMm", details.wings().lowerWidthMm());

@@ -1,0 +1,68 @@
+package pteron.core.surface;
+
+import pteron.core.quantity.Require;
+
+/**
+ * Rise of a roof across its width, from which water leaves: an arc through both edges. Immutable.
+ *
+ * @param chordMm width from edge to edge (mm), above 0
+ * @param riseMm height of the middle over the edges (mm), above 0 and below half the chord
+ */
+public record Crown(double chordMm, double riseMm) {
+
+    /** Checks both. */
+    public Crown {
+        Require.positive("width of the crown", chordMm, "mm");
+        Require.positive("rise of the crown", riseMm, "mm");
+    }
+
+    /**
+     * Radius of the arc.
+     *
+     * <pre>  R = c² / (8 r) + r / 2  </pre>
+     *
+     * <p>Source: intersecting chords, Euclid III 35. Example: c 2050, r 40 gives 13152.813 mm.
+     *
+     * @return radius (mm)
+     */
+    public double radiusMm() {
+        return chordMm * chordMm / (8 * riseMm) + riseMm / 2;
+    }
+
+    /**
+     * Length of the arc: the width of a sheet that lies over it.
+     *
+     * <pre>  b = 2 R asin(c / 2R)  </pre>
+     *
+     * <p>Source: geometry. Example: c 2050, r 40 gives 2052.081 mm.
+     *
+     * @return length (mm)
+     */
+    public double arcMm() {
+        return alongMm(-chordMm / 2, chordMm / 2);
+    }
+
+    /** {@return length of the arc between two places, counted from the middle (mm)} */
+    public double alongMm(double fromMm, double toMm) {
+        return radiusMm() * (Math.asin(toMm / radiusMm()) - Math.asin(fromMm / radiusMm()));
+    }
+
+    /** {@return height over the edges at a place, counted from the middle (mm); below 0 outside of the edges} */
+    public double heightMm(double placeMm) {
+        double radius = radiusMm();
+        return Math.sqrt(radius * radius - placeMm * placeMm) - (radius - riseMm);
+    }
+
+    /** {@return slope there: rise by run} */
+    public double slope(double placeMm) {
+        double radius = radiusMm();
+        return -placeMm / Math.sqrt(radius * radius - placeMm * placeMm);
+    }
+
+    /** {@return how far from the middle it is still that high (mm)} */
+    public double reachMm(double heightMm) {
+        double radius = radiusMm();
+        double down = radius - riseMm + heightMm;
+        return Math.sqrt(Math.max(0, radius * radius - down * down));
+    }
+}
