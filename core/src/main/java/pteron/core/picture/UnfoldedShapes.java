@@ -34,12 +34,14 @@ final class UnfoldedShapes {
     private final BoxPlan plan;
     private final Canvas canvas;
     private final double half;
+    private final UnfoldedUnderside underside;
 
     UnfoldedShapes(BoxModel model) {
         this.model = model;
         this.plan = model.plan();
         this.canvas = Canvases.of(model, View.UNFOLDED);
         this.half = plan.box().widthMm() / 2;
+        this.underside = new UnfoldedUnderside(plan.box(), canvas);
     }
 
     Drawing drawing() {
@@ -52,7 +54,7 @@ final class UnfoldedShapes {
         Fold fold = Fold.of(elements);
         side(fold, 1);
         side(fold, -1);
-        floor(elements);
+        underside.floor(along(elements, elements.size()));
         return canvas.drawing();
     }
 
@@ -60,7 +62,7 @@ final class UnfoldedShapes {
         double at = 0;
         for (Element element : elements) {
             double end = at + element.lengthMm();
-            canvas.rectangle(Matter.SKIN, new Point2(at, -half), new Point2(end, half));
+            piece(element, at);
             if (!element.isStraight()) {
                 bends(element, at);
             }
@@ -75,25 +77,54 @@ final class UnfoldedShapes {
         canvas.dimension("box.width", new Point2(0, -half), new Point2(0, half), Side.LEFT, 0);
     }
 
+    /** A piece of the strip; a wall at an end is narrower below wings. */
+    private void piece(Element element, double at) {
+        double end = at + element.lengthMm();
+        double narrow = narrowMm(element);
+        boolean front = element.index() == 0;
+        double from = front ? at + narrow : at;
+        double to = front ? end : end - narrow;
+        canvas.rectangle(Matter.SKIN, new Point2(from, -half), new Point2(to, half));
+        if (narrow > 0) {
+            double lower = plan.box().lowerWidthMm() / 2;
+            canvas.rectangle(
+                    Matter.SKIN,
+                    new Point2(front ? at : to, -lower),
+                    new Point2(front ? from : end, lower));
+        }
+    }
+
+    /** {@return how much of a wall at an end lies below wings, along it (mm)} */
+    private double narrowMm(Element element) {
+        boolean first = element.index() == 0;
+        boolean last = element.index() == model.outline().elements().size() - 1;
+        double high = Math.abs(element.curve().to().v() - element.curve().from().v());
+        if (!plan.box().details().wings().exists() || !(first || last) || high == 0) {
+            return 0;
+        }
+        double share = Math.min(1, plan.box().details().wings().fromMm() / high);
+        return share * element.lengthMm();
+    }
+
     /** Dimensions the pieces of the strip and the floor behind it, short ones in rows of their own. */
     private void lengths(List<Element> elements) {
         double whole = along(elements, elements.size());
-        DimensionRows rows = new DimensionRows((whole + floorMm()) * FIGURE_SHARE);
+        double floor = underside.lengths().stream().mapToDouble(Double::doubleValue).sum();
+        DimensionRows rows = new DimensionRows((whole + floor) * FIGURE_SHARE);
         double at = 0;
         for (Element element : elements) {
             length(at, at + element.lengthMm(), rows.row(at, at + element.lengthMm()));
             at += element.lengthMm();
         }
-        length(whole, whole + floorMm(), rows.row(whole, whole + floorMm()));
+        for (double piece : underside.lengths()) {
+            length(at, at + piece, rows.row(at, at + piece));
+            at += piece;
+        }
         length(0, whole, rows.count());
     }
 
     private void length(double from, double to, int row) {
         canvas.tells(new Point2(from, -half), new Point2(to, -half), Side.BOTTOM, row);
-    }
-
-    private double floorMm() {
-        return plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
     }
 
     private static double along(List<Element> elements, int count) {
@@ -152,16 +183,18 @@ final class UnfoldedShapes {
         List<Polygon2> shapes =
                 WheelArchShape.without(
                         model.outline().shape().polygon(), plan.box().details().wheelArches());
-        for (Polygon2 shape : shapes) {
+        for (Polygon2 shape : shapes.stream().flatMap(s -> underside.side(s).stream()).toList()) {
             List<Point2> corners = new ArrayList<>();
             shape.corners().forEach(c -> corners.add(fold.flat(c, side, half)));
             canvas.area(Matter.SKIN, corners);
         }
-        for (Element element : model.outline().elements()) {
-            List<Point2> edge = new ArrayList<>();
-            CurveSums.points(element.curve(), 1)
-                    .forEach(point -> edge.add(fold.flat(point, side, half)));
-            canvas.line(LineKind.OUTLINE, edge);
+        if (!plan.box().details().wings().exists()) {
+            for (Element element : model.outline().elements()) {
+                List<Point2> edge = new ArrayList<>();
+                CurveSums.points(element.curve(), 1)
+                        .forEach(point -> edge.add(fold.flat(point, side, half)));
+                canvas.line(LineKind.OUTLINE, edge);
+            }
         }
         Wall wall = side > 0 ? Wall.RIGHT : Wall.LEFT;
         plan.openings().stream()
@@ -224,16 +257,5 @@ final class UnfoldedShapes {
                         new Point2(Math.max(from, to), right),
                         new Point2(Math.max(from, to), left),
                         new Point2(Math.min(from, to), left)));
-    }
-
-    private void floor(List<Element> elements) {
-        double at = along(elements, elements.size());
-        double length = floorMm();
-        double wide = plan.box().lowerWidthMm() / 2;
-        canvas.rectangle(Matter.BOARD, new Point2(at, -wide), new Point2(at + length, wide));
-        canvas.line(LineKind.SEAM, new Point2(at, -wide), new Point2(at, wide));
-        canvas.add(
-                new Shape.Label(
-                        new Point2(at + length / 2, 0), "floor", Shape.Label.Kind.NAME, length));
     }
 }

@@ -88,8 +88,54 @@ class NewViewsTest {
         double whole = 2 * model.outline().areaMm2() + strip;
         assertThat(area(areas(drawing, Matter.SKIN))).isCloseTo(whole, within(AREA_SHARE * whole));
         double floor = plan.box().outline().getLast().xMm() - plan.box().outline().getFirst().xMm();
+        double riser = plan.box().details().dropFloor().depthMm();
         assertThat(area(areas(drawing, Matter.BOARD)))
-                .isCloseTo(floor * plan.box().widthMm(), within(1.0));
+                .isCloseTo((floor + riser) * plan.box().widthMm(), within(1.0));
+    }
+
+    /**
+     * With wings, by hand from the square plan of 4300 by 2050 by 2160 with wings of 300 from 600 on: ends of 2050 above
+     * and 1450 below, sides whole, a wing each; the floor as narrow as below.
+     */
+    @Test
+    void unfolded_showsWings() {
+        BoxPlan plan = StartingPlans.square().withOpenings(List.of());
+        BoxDetails details = plan.box().details().withWings(new BoxDetails.Wings(1450, 600));
+        BoxModel model = model(plan.withBox(plan.box().withDetails(details)));
+        Drawing drawing = Drawings.of(model, View.UNFOLDED, OutlineStation.OUTLINE, "");
+        double ends = 2 * (1560 * 2050 + 600 * 1450);
+        double sides = 2 * (4300.0 * 2160 + 4300 * 300);
+        assertThat(area(areas(drawing, Matter.SKIN)))
+                .isCloseTo(ends + sides + 4300.0 * 2050, within(10.0));
+        assertThat(area(areas(drawing, Matter.BOARD))).isCloseTo(4300.0 * 1450, within(1.0));
+        apart(drawing);
+    }
+
+    /** A wheel takes a hole out of each side and gives four boards on each: top, inner side, two ends. */
+    @Test
+    void unfolded_showsBoxesOverWheels() {
+        BoxPlan plan = StartingPlans.square().withOpenings(List.of());
+        BoxDetails.WheelArch arch = new BoxDetails.WheelArch(1200, 700, 320, 250, 0);
+        BoxDetails details = plan.box().details().withWheelArches(List.of(arch));
+        BoxModel model = model(plan.withBox(plan.box().withDetails(details)));
+        Drawing drawing = Drawings.of(model, View.UNFOLDED, OutlineStation.OUTLINE, "");
+        double boards = 2 * (700 * 250 + 700 * 320 + 2 * 250 * 320);
+        assertThat(area(areas(drawing, Matter.BOARD)))
+                .isCloseTo(4300.0 * 2050 + boards, within(1.0));
+        apart(drawing);
+    }
+
+    private static void apart(Drawing drawing) {
+        List<Polygon2> pieces =
+                drawing.shapes().stream()
+                        .filter(Shape.Area.class::isInstance)
+                        .map(shape -> Polygon2.of(((Shape.Area) shape).corners()))
+                        .toList();
+        for (int i = 0; i < pieces.size(); i++) {
+            for (int j = i + 1; j < pieces.size(); j++) {
+                assertThat(pieces.get(i).sharedArea(pieces.get(j))).isLessThan(1);
+            }
+        }
     }
 
     /** The lengths under the strip add up to the whole strip, which is told last. */
