@@ -6,13 +6,19 @@ import java.util.Optional;
 import pteron.core.buildup.Section;
 import pteron.core.frame.MemberMaker.Depth;
 import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.Rim;
 import pteron.core.shell.Skin;
 
 /** Puts blocks between the members wherever a sheet's edge runs across them. */
 final class BlockFramer {
+
+    /** By so much the ends of a plumb line may lie apart (mm). */
+    private static final double PLUMB_MM = 1e-3;
 
     private final Panel panel;
     private final MemberMaker maker;
@@ -64,6 +70,41 @@ final class BlockFramer {
                                 panel.kind() == PanelKind.FLOOR
                                         ? new Depth(own, 0)
                                         : flushInside()));
+    }
+
+    /** Backs what is left bare of a lining's edge, as round the box over a wheel. */
+    void backEdges() {
+        for (Segment2 edge : LiningEdges.bare(panel, maker.members(), openings)) {
+            boolean level = Rim.isLevel(edge);
+            boolean plumb = Math.abs(edge.to().u() - edge.from().u()) < PLUMB_MM;
+            if (level || plumb) {
+                back(edge, level);
+            }
+        }
+    }
+
+    /** A block lies under the lining with one face at its edge; the lining lies on the left of its own edge. */
+    private void back(Segment2 edge, boolean level) {
+        double wide = blocking.thicknessMm();
+        Point2 in = edge.to().minus(edge.from()).unit().leftNormal().times(wide);
+        Bounds2 room =
+                new Bounds2(
+                        Math.min(edge.from().u(), edge.to().u()) + Math.min(0, in.u()),
+                        Math.max(edge.from().u(), edge.to().u()) + Math.max(0, in.u()),
+                        Math.min(edge.from().v(), edge.to().v()) + Math.min(0, in.v()),
+                        Math.max(edge.from().v(), edge.to().v()) + Math.max(0, in.v()));
+        Depth depth = flushInside();
+        List<Polygon2> standing =
+                maker.members().stream().filter(depth::meets).map(Member::profile).toList();
+        inside.stream()
+                .flatMap(rest -> rest.shared(Polygon2.rectangle(room)).stream())
+                .flatMap(piece -> piece.without(standing).stream())
+                .flatMap(piece -> piece.without(openings).stream())
+                .filter(
+                        piece ->
+                                Math.min(piece.bounds().width(), piece.bounds().height())
+                                        > wide / 2)
+                .forEach(piece -> maker.addBlock(piece, depth, level));
     }
 
     private Depth flushOutside() {
@@ -123,7 +164,7 @@ final class BlockFramer {
                 .flatMap(piece -> piece.without(openings).stream())
                 .filter(piece -> piece.bounds().fromV() < middle && middle < piece.bounds().toV())
                 .flatMap(piece -> fitted(piece, depth).stream())
-                .forEach(piece -> maker.addBlock(piece, depth));
+                .forEach(piece -> maker.addBlock(piece, depth, true));
     }
 
     /**

@@ -126,7 +126,11 @@ public final class FrameStage {
                                 panel, OpeningFramer.Gap.of(panel, openings), maker, taken, inside)
                         .frame();
         uprights.frame(settingOut.middles(), inside, blocked);
-        new BlockFramer(panel, maker, input.blocking, inside, blocked).frame(settingOut);
+        BlockFramer blocks = new BlockFramer(panel, maker, input.blocking, inside, blocked);
+        blocks.frame(settingOut);
+        if (panel.kind() != PanelKind.FLOOR && !panel.surface().isBent()) {
+            blocks.backEdges();
+        }
         return new PanelFrame(
                 panel,
                 settingOut,

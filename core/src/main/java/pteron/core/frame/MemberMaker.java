@@ -57,9 +57,13 @@ final class MemberMaker {
         add(role, profile, axis, Optional.of(bend), depth, 0);
     }
 
-    /** Adds a block, if it is worth cutting. */
-    void addBlock(Polygon2 profile, Depth depth) {
-        addAcross(Role.BLOCK, profile, depth);
+    /** Adds a block between members or along one of them, if it is worth cutting. */
+    void addBlock(Polygon2 profile, Depth depth, boolean across) {
+        if (across) {
+            addAcross(Role.BLOCK, profile, depth);
+        } else {
+            add(Role.BLOCK, profile, ALONG, Optional.empty(), depth, 0);
+        }
     }
 
     /** Adds a member of the panel's own section that runs along u, bent with its panel. */

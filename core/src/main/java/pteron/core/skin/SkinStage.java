@@ -11,9 +11,11 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
+import pteron.core.frame.LiningEdges;
 import pteron.core.frame.PanelFrame;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
@@ -21,6 +23,7 @@ import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
 
@@ -143,6 +146,7 @@ public final class SkinStage {
         List<Panel> panels = input.frame.panels().stream().map(PanelFrame::panel).toList();
         List<Finding> findings = new ArrayList<>(BendCheck.findings(panels, input.library));
         findings.addAll(PieceCheck.findings(input));
+        input.frame.panels().forEach(panel -> findings.addAll(bareEdges(panel, input)));
         for (Seam seam : seams) {
             if (!seam.backed()) {
                 Point3 at = seam.panel().surface().at(seam.line().middle(), 0);
@@ -163,6 +167,32 @@ public final class SkinStage {
             }
         }
         return findings;
+    }
+
+    private static List<Finding> bareEdges(PanelFrame frame, Input input) {
+        Panel panel = frame.panel();
+        if (panel.kind() == PanelKind.FLOOR) {
+            return List.of();
+        }
+        List<Polygon2> holes =
+                input.openings.in(panel).stream()
+                        .map(one -> Polygon2.rectangle(one.clear()))
+                        .toList();
+        return LiningEdges.bare(panel, frame.members(), holes).stream()
+                .map(edge -> bareEdge(panel, edge))
+                .toList();
+    }
+
+    private static Finding bareEdge(Panel panel, Segment2 edge) {
+        Point3 at = panel.surface().at(edge.middle(), panel.depthMm());
+        Quantity length = Quantity.mm(edge.lengthMm());
+        return new Finding(
+                "LINING_EDGE_BARE",
+                Severity.NOTE,
+                new Place(SkinStation.SKINS, panel.id(), at.x(), at.y(), at.z()),
+                length,
+                Limit.atMost(Quantity.mm(LiningEdges.MAY_BE_BARE_MM)),
+                Cure.advice("CLOSER_MEMBERS", length));
     }
 
     private static List<Figure> figures(
