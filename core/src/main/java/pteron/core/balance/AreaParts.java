@@ -78,7 +78,7 @@ public final class AreaParts {
                             new Point3(middle.u(), way * half, middle.v())));
         }
         outline.elements()
-                .forEach(element -> parts.add(strip(element, plan.box().widthMm(), mass)));
+                .forEach(element -> parts.add(strip(element, element.acrossMm(plan.box()), mass)));
         plan.openings().forEach(opening -> parts.addAll(opening(plan, outline, opening, mass)));
         return parts;
     }

@@ -1,6 +1,7 @@
 package pteron.core.outline;
 
 import java.util.List;
+import java.util.Optional;
 import pteron.core.figure.Figure;
 import pteron.core.figure.FigureList;
 import pteron.core.figure.Working;
@@ -10,6 +11,7 @@ import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.surface.Crown;
 
 /** Areas, volume and centroid of the box from its outline. */
 final class AreaFigures {
@@ -101,30 +103,70 @@ final class AreaFigures {
         double narrower = box.widthMm() - box.lowerWidthMm();
         double front =
                 box.widthMm() * (outline.heightMm() + outline.dropMm())
-                        - narrower * box.details().wings().fromMm();
+                        - narrower * box.details().wings().fromMm()
+                        + crown().map(Crown::areaMm2).orElse(0.0);
         figures.add(
                 "frontal-area",
                 "Frontal area of the box",
                 new Quantity(front / 1e6, Unit.SQUARE_METRE),
                 this::frontalWorking);
-        double strip = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
+        double strip =
+                outline.elements().stream()
+                        .mapToDouble(one -> one.lengthMm() * one.acrossMm(box))
+                        .sum();
         figures.add(
                 "strip-area",
                 "Area of the strip",
-                new Quantity(strip * box.widthMm() / 1e6, Unit.SQUARE_METRE),
-                () ->
-                        Working.of("S = l · W")
-                                .worked(
-                                        "l",
-                                        "whole strip",
-                                        Quantity.mm(strip),
-                                        OutlineStation.OUTLINE.figure("strip-total"))
-                                .plan("W", "outside width", Quantity.mm(box.widthMm()))
-                                .source("geometry; overhangs left out"));
+                new Quantity(strip / 1e6, Unit.SQUARE_METRE),
+                this::stripWorking);
+        crown().ifPresent(
+                        crown ->
+                                figures.add(
+                                        "crown-width",
+                                        "Width of the roof's skin over its rise",
+                                        Quantity.mm(crown.arcMm()),
+                                        () -> crownWorking(crown)));
+    }
+
+    private Optional<Crown> crown() {
+        return outline.elements().stream().flatMap(one -> one.crown(box).stream()).findFirst();
+    }
+
+    private static Working crownWorking(Crown crown) {
+        return Working.of("b = 2 R asin(c / 2R), R = c² / 8r + r / 2")
+                .plan("c", "outside width", Quantity.mm(crown.chordMm()))
+                .plan("r", "rise of the roof across", Quantity.mm(crown.riseMm()))
+                .source("geometry of the circle; overhangs left out");
+    }
+
+    private Working stripWorking() {
+        double length = outline.elements().stream().mapToDouble(Element::lengthMm).sum();
+        double roof =
+                outline.elements().stream()
+                        .filter(one -> one.crown(box).isPresent())
+                        .mapToDouble(Element::lengthMm)
+                        .sum();
+        Working.Builder working =
+                Working.of(roof > 0 ? "S = l · W + roof · (b − W)" : "S = l · W")
+                        .worked(
+                                "l",
+                                "whole strip",
+                                Quantity.mm(length),
+                                OutlineStation.OUTLINE.figure("strip-total"))
+                        .plan("W", "outside width", Quantity.mm(box.widthMm()));
+        crown().ifPresent(
+                        crown ->
+                                working.plan("roof", "its straight pieces", Quantity.mm(roof))
+                                        .worked(
+                                                "b",
+                                                "width over the rise",
+                                                Quantity.mm(crown.arcMm()),
+                                                OutlineStation.OUTLINE.figure("crown-width")));
+        return working.source("geometry; overhangs left out");
     }
 
     private Working frontalWorking() {
-        return Working.of("F = W · (H + drop) − (W − w) · wings")
+        return Working.of("F = W · (H + drop) − (W − w) · wings + A")
                 .plan("w", "outside width below", Quantity.mm(box.lowerWidthMm()))
                 .plan("wings", "height of the wings", Quantity.mm(box.details().wings().fromMm()))
                 .plan("W", "outside width", Quantity.mm(box.widthMm()))
@@ -134,6 +176,11 @@ final class AreaFigures {
                         Quantity.mm(outline.heightMm()),
                         OutlineStation.OUTLINE.figure("height"))
                 .plan("drop", "dropped floor", Quantity.mm(outline.dropMm()))
+                .plan(
+                        "A",
+                        "between the roof's rise and its edges",
+                        new Quantity(
+                                crown().map(Crown::areaMm2).orElse(0.0) / 1e6, Unit.SQUARE_METRE))
                 .source("geometry; the shadow of the box from ahead, carrier left out");
     }
 

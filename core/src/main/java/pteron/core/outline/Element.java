@@ -1,7 +1,10 @@
 package pteron.core.outline;
 
+import java.util.Optional;
 import pteron.core.curve.Curve;
 import pteron.core.curve.Straight;
+import pteron.core.plan.Box;
+import pteron.core.surface.Crown;
 
 /**
  * A smooth piece of the outline, walked from the front foot over the roof. Immutable.
@@ -34,5 +37,18 @@ public record Element(int index, EdgeKind kind, Curve curve, int point) {
     /** {@return it as a straight edge from end to end} */
     public Edge edge() {
         return new Edge(index, kind, curve.from(), curve.to());
+    }
+
+    /** {@return the rise of this piece across the width, empty for all but straight pieces of a roof that has one} */
+    public Optional<Crown> crown(Box box) {
+        double rise = box.details().crownMm();
+        return kind == EdgeKind.ROOF && isStraight() && rise > 0
+                ? Optional.of(new Crown(box.widthMm(), rise))
+                : Optional.empty();
+    }
+
+    /** {@return width of the strip there, laid out flat: over its rise where it has one (mm)} */
+    public double acrossMm(Box box) {
+        return crown(box).map(Crown::arcMm).orElse(box.widthMm());
     }
 }

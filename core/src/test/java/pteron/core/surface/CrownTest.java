@@ -125,6 +125,18 @@ class CrownTest {
                         within(1e-6));
     }
 
+    /** By hand: strip 2160 + 4300 + 2160, of which the roof is 2052.081 wide; two thirds of 2050 · 40 more from ahead. */
+    @Test
+    void areas_knowIt() {
+        BoxModel model = crowned(OutlineStart.SQUARE, 40);
+        assertThat(figure(model, "outline.crown-width")).isCloseTo(2052.081, within(1e-3));
+        assertThat(figure(model, "outline.strip-area"))
+                .isCloseTo((2 * 2160 * 2050 + 4300 * 2052.081) / 1e6, within(1e-5));
+        assertThat(figure(model, "outline.frontal-area"))
+                .isCloseTo((2050 * 2160 + 2050 * 40 * 2 / 3.0) / 1e6, within(1e-4));
+        assertThat(new Crown(2050, 40).areaMm2()).isCloseTo(54683.3, within(0.1));
+    }
+
     @Test
     void heightOverTheGround_knowsIt() {
         assertThat(height(crowned(OutlineStart.SQUARE, 40)))
@@ -132,8 +144,12 @@ class CrownTest {
     }
 
     private static double height(BoxModel model) {
+        return figure(model, "carrier.overall-height");
+    }
+
+    private static double figure(BoxModel model, String key) {
         return model.figures().stream()
-                .filter(figure -> figure.key().equals("carrier.overall-height"))
+                .filter(figure -> figure.key().equals(key))
                 .findFirst()
                 .orElseThrow()
                 .quantity()

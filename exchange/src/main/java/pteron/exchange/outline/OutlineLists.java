@@ -54,6 +54,7 @@ public final class OutlineLists {
                     "from mm",
                     "to mm",
                     "length mm",
+                    "width mm",
                     "least radius mm",
                     "turn after degrees"
                 },
@@ -65,6 +66,7 @@ public final class OutlineLists {
                                 Csv.number(piece.fromMm(), 1),
                                 Csv.number(piece.toMm(), 1),
                                 Csv.number(piece.element().lengthMm(), 1),
+                                Csv.number(piece.element().acrossMm(model.plan().box()), 1),
                                 number(piece.leastRadiusMm(), 1),
                                 number(piece.turnAfterDegrees(), 2));
                     }

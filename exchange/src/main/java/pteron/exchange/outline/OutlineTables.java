@@ -66,9 +66,11 @@ final class OutlineTables {
             return;
         }
         pages.heading("Strip over front, roof and rear");
-        float[] shares = {0.08f, 0.16f, 0.2f, 0.2f, 0.2f, 0.16f};
+        float[] shares = {0.08f, 0.14f, 0.16f, 0.16f, 0.16f, 0.16f, 0.14f};
         pages.row(
-                true, shares, List.of("", "piece", "from", "length", "least radius", "turn after"));
+                true,
+                shares,
+                List.of("", "piece", "from", "length", "width", "least radius", "turn after"));
         for (StripPiece piece : job.model().outline().strip()) {
             pages.row(
                     false,
@@ -78,6 +80,7 @@ final class OutlineTables {
                             Named.small(piece.element().kind()),
                             length(job, piece.fromMm()),
                             length(job, piece.element().lengthMm()),
+                            length(job, piece.element().acrossMm(job.model().plan().box())),
                             told(
                                     piece.leastRadiusMm(),
                                     "straight",
