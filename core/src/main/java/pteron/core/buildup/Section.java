@@ -1,6 +1,9 @@
 package pteron.core.buildup;
 
 import pteron.core.quantity.Require;
+import pteron.core.section.Bar;
+import pteron.core.section.Profile;
+import pteron.core.section.Tube;
 
 /**
  * Cross-section of a member. Immutable.
@@ -51,6 +54,11 @@ public record Section(double thicknessMm, double depthMm, double wallMm) {
         return wallMm > 0;
     }
 
+    /** {@return its values: a bar, or a tube with sharp corners} */
+    public Profile profile() {
+        return isTube() ? Tube.sharp(thicknessMm, depthMm, wallMm) : new Bar(thicknessMm, depthMm);
+    }
+
     /** {@return the area of its material (mm²)} */
     public double areaMm2() {
         double hollow = isTube() ? (thicknessMm - 2 * wallMm) * (depthMm - 2 * wallMm) : 0;
@@ -60,23 +68,16 @@ public record Section(double thicknessMm, double depthMm, double wallMm) {
     /**
      * Second moment of area of a bar or tube about the axis across its depth.
      *
-     * <pre>  I = (t d³ − (t − 2 w) (d − 2 w)³) / 12  </pre>
-     *
-     * <p>Source: any beam table. Example: 25.4 × 25.4 × 1.5875 mm gives 14354 mm⁴.
+     * <p>Example: 25.4 × 25.4 × 1.5875 mm gives 14354 mm⁴.
      *
      * @return I (mm⁴)
      */
     public double inertiaMm4() {
-        return inertia(thicknessMm, depthMm);
+        return profile().inertiaMm4();
     }
 
     /** {@return I of the same bar lying flat, its thickness upwards (mm⁴)} */
     public double flatInertiaMm4() {
-        return inertia(depthMm, thicknessMm);
-    }
-
-    private double inertia(double wide, double deep) {
-        double hollow = isTube() ? (wide - 2 * wallMm) * Math.pow(deep - 2 * wallMm, 3) : 0;
-        return (wide * Math.pow(deep, 3) - hollow) / 12;
+        return profile().sideInertiaMm4();
     }
 }

@@ -33,6 +33,8 @@ public enum Unit {
     NEWTON_MILLIMETRE("N·mm", 0, "lbf·in", 0.00885074579, 0),
     /** Section modulus (mm³). */
     CUBIC_MILLIMETRE("mm³", 0, "in³", 6.10237441e-5, 3),
+    /** Area of a section (mm²). */
+    SQUARE_MILLIMETRE("mm²", 0, "in²", 1.5500031e-3, 3),
     /** Second moment of area (mm⁴, written mm4). */
     QUARTIC_MILLIMETRE("mm4", 0, "in4", 2.40250961e-6, 3),
     /** Bending stiffness of a strip (N·mm²). */

@@ -14,7 +14,7 @@ public final class Reckoner {
         GROUPS.put("Corners and slopes", List.of("mitre", "upright", "fillet", "steps"));
         GROUPS.put("Curves", List.of("arc", "batten", "kerf", "plywood-bend"));
         GROUPS.put("Warm and dry", List.of("u-value", "dew-point"));
-        GROUPS.put("What it bears", List.of("beam", "sandwich"));
+        GROUPS.put("What it bears", List.of("beam", "sandwich", "tube", "angle", "channel"));
         GROUPS.put("Weight on the road", List.of("coupler"));
         GROUPS.put("To buy", List.of("glue", "cartridges", "bars"));
     }
@@ -53,6 +53,9 @@ public final class Reckoner {
                     WarmthCalculators.dewPoint(),
                     StrengthCalculators.beam(),
                     StrengthCalculators.sandwich(),
+                    SectionCalculators.tube(),
+                    SectionCalculators.angle(),
+                    SectionCalculators.channel(),
                     WarmthCalculators.glue(),
                     SupplyCalculators.cartridges(),
                     WarmthCalculators.steps(),
