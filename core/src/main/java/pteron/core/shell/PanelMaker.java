@@ -28,9 +28,6 @@ final class PanelMaker {
     private static final Point3 RIGHT = new Point3(0, 1, 0);
     private static final Point3 UP = new Point3(0, 0, 1);
 
-    /** So often the middle of a member at the end of a bend is looked for: each time ten times as near. */
-    private static final int MIDDLES = 4;
-
     private final MakeUp makeUp;
     private final Overhang overhang;
     private final List<Band> bands;
@@ -134,8 +131,8 @@ final class PanelMaker {
         Joint start = i == 0 ? foot(band) : Joint.between(bands.get(i - 1), band).after();
         Joint end =
                 i == bands.size() - 1 ? foot(band) : Joint.between(band, bands.get(i + 1)).before();
-        End first = end(start, band, 1);
-        End last = end(end, band, -1);
+        BandEnd first = BandEnd.of(start, band, 1);
+        BandEnd last = BandEnd.of(end, band, -1);
         Span frame = new Span(first.atMm(), last.atMm());
         Rips rips = new Rips(first.ripDegrees(), last.ripDegrees(), first.packMm(), last.packMm());
         RimEdge inside = sides.room().get(i);
@@ -164,7 +161,7 @@ final class PanelMaker {
         }
         Band band = bands.get(i);
         Joint floor = Joint.onFloor(band, SideLines.level(underside.floorMm()));
-        return end(floor, band, start ? 1 : -1).atMm();
+        return BandEnd.of(floor, band, start ? 1 : -1).atMm();
     }
 
     /** In an inside corner the lining of what faces down ends behind that of the wall, else both would be there. */
@@ -189,38 +186,6 @@ final class PanelMaker {
         boolean rear = band == bands.getLast();
         double lower = rear ? underside.dropMm() : 0;
         return Joint.onFloor(band, SideLines.level(underside.footMm() - lower));
-    }
-
-    /**
-     * Where the edge member of a frame begins.
-     *
-     * @param atMm along the edge of the outline (mm)
-     * @param ripDegrees bevel ripped along it; 0 where it is left square
-     * @param packMm wedge left open beside a square member (mm)
-     */
-    private record End(double atMm, double ripDegrees, double packMm) {}
-
-    /** {@return a bevelled end where enough timber stays on the short face, a square one set back if not} */
-    private static End end(Joint joint, Band band, int inward) {
-        double half = band.framed().members().section().thicknessMm() / 2;
-        End end = end(joint, band, inward, band.along(joint.out()) + inward * half);
-        // on a bend the member touches where its middle comes to lie, which the bevel moves
-        for (int i = 0; !band.isStraight() && i < MIDDLES; i++) {
-            end = end(joint, band, inward, end.atMm() + inward * half);
-        }
-        return end;
-    }
-
-    private static End end(Joint joint, Band band, int inward, double middle) {
-        double thickness = band.framed().members().section().thicknessMm();
-        double out = inward * band.touching(joint.out(), middle);
-        double in = inward * band.touching(joint.in(), middle);
-        double takenOff = Math.abs(in - out);
-        boolean rips = takenOff <= thickness - Rips.LEAST_SHORT_FACE_MM;
-        double rip = Math.toDegrees(Math.atan2(in - out, band.depthMm()));
-        return rips
-                ? new End(inward * Math.min(out, in), rip, 0)
-                : new End(inward * Math.max(out, in), 0, takenOff);
     }
 
     /** {@return the walls below the wings and the wings themselves, none where there are none} */

@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pteron.core.figure.Cure;
-import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
-import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.LiningEdges;
 import pteron.core.frame.PanelFrame;
@@ -21,7 +19,6 @@ import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
-import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
@@ -84,7 +81,11 @@ public final class SkinStage {
                         });
         List<SheetOrder> orders = SheetCount.orders(pieces, library, input.kerfMm);
         return new Skins(
-                pieces, seams, orders, figures(pieces, seams, orders), findings(input, seams));
+                pieces,
+                seams,
+                orders,
+                SkinFigures.of(pieces, seams, orders),
+                findings(input, seams));
     }
 
     private record Sheets(List<SheetPiece> pieces, List<Seam> seams) {}
@@ -193,153 +194,5 @@ public final class SkinStage {
                 length,
                 Limit.atMost(Quantity.mm(LiningEdges.MAY_BE_BARE_MM)),
                 Cure.advice("CLOSER_MEMBERS", length));
-    }
-
-    private static List<Figure> figures(
-            List<SheetPiece> pieces, List<Seam> seams, List<SheetOrder> orders) {
-        List<Figure> figures = new ArrayList<>();
-        int sheets = orders.stream().mapToInt(SheetOrder::sheets).sum();
-        figures.add(
-                Figure.of(
-                        SkinStation.SKINS.figure("sheets"),
-                        "Whole sheets to buy",
-                        Quantity.count(sheets),
-                        () -> sheetsWorking(orders)));
-        figures.add(
-                Figure.of(
-                        SkinStation.SKINS.figure("pieces"),
-                        "Pieces of sheet",
-                        Quantity.count(pieces.size()),
-                        () -> piecesWorking(pieces)));
-        double mass = pieces.stream().mapToDouble(SheetPiece::massKg).sum();
-        figures.add(
-                Figure.of(
-                        SkinStation.SKINS.figure("mass"),
-                        "Mass of the sheets",
-                        Quantity.kg(mass),
-                        () -> massWorking(pieces)));
-        figures.add(seamLength(seams));
-        for (Skin.Face face : Skin.Face.values()) {
-            figures.add(area(face, pieces));
-        }
-        return figures;
-    }
-
-    private static Figure seamLength(List<Seam> seams) {
-        double metres =
-                seams.stream()
-                        .filter(seam -> seam.skin().isOutside())
-                        .mapToDouble(seam -> seam.line().lengthMm())
-                        .sum();
-        return Figure.of(
-                SkinStation.SKINS.figure("outer-seams"),
-                "Seams outside",
-                new Quantity(metres / 1000, Unit.METRE),
-                () ->
-                        Working.of("sum of the seams between outer sheets")
-                                .worked(
-                                        "n",
-                                        "seams outside",
-                                        Quantity.count(
-                                                seams.stream()
-                                                        .filter(s -> s.skin().isOutside())
-                                                        .count()),
-                                        () -> seamWorking(seams))
-                                .source("geometry"));
-    }
-
-    private static Figure area(Skin.Face face, List<SheetPiece> pieces) {
-        double area =
-                pieces.stream()
-                        .filter(piece -> piece.skin().face() == face)
-                        .mapToDouble(piece -> piece.cutShape().area())
-                        .sum();
-        return Figure.of(
-                SkinStation.SKINS.figure("area." + Named.key(face)),
-                "Area of the " + Named.words(face) + " sheets",
-                new Quantity(area / 1e6, Unit.SQUARE_METRE),
-                () -> areaWorking(pieces.stream().filter(p -> p.skin().face() == face).toList()));
-    }
-
-    private static Working piecesWorking(List<SheetPiece> pieces) {
-        Working.Builder working = Working.of("n = pieces of all faces");
-        for (Skin.Face face : Skin.Face.values()) {
-            List<SheetPiece> own = pieces.stream().filter(p -> p.skin().face() == face).toList();
-            working.worked("n", faceName(face), Quantity.count(own.size()), () -> areaWorking(own));
-        }
-        return working.source("counted");
-    }
-
-    private static Working areaWorking(List<SheetPiece> pieces) {
-        Working.Builder working = Working.of("A = sum of the pieces, openings cut out");
-        for (SheetPiece piece : pieces) {
-            working.plan(
-                    "A",
-                    piece.name(),
-                    new Quantity(piece.cutShape().area() / 1e6, Unit.SQUARE_METRE));
-        }
-        return working.plan("n", "pieces", Quantity.count(pieces.size())).source("geometry");
-    }
-
-    private static Working seamWorking(List<Seam> seams) {
-        Working.Builder working = Working.of("sum of the lengths");
-        seams.stream()
-                .filter(seam -> seam.skin().isOutside())
-                .forEach(
-                        seam ->
-                                working.plan(
-                                        "l", "seam as drawn", Quantity.mm(seam.line().lengthMm())));
-        return working.source("geometry");
-    }
-
-    private static Working sheetsWorking(List<SheetOrder> orders) {
-        Working.Builder working =
-                Working.of("pieces side by side on whole sheets, first fit, widest first");
-        for (SheetOrder order : orders) {
-            working.worked(
-                    "n",
-                    "%s, %d pieces".formatted(order.material(), order.pieces()),
-                    Quantity.count(order.sheets()),
-                    () ->
-                            Working.of("sheets that hold the pieces side by side")
-                                    .plan("n", "pieces", Quantity.count(order.pieces()))
-                                    .material("sheet", "as bought", Quantity.count(1))
-                                    .source("first fit decreasing, D. S. Johnson 1973"));
-        }
-        return working.source("first fit decreasing, D. S. Johnson 1973; errs on the large side");
-    }
-
-    private static Working massWorking(List<SheetPiece> pieces) {
-        Working.Builder working = Working.of("m = sum of area × thickness × density");
-        for (Skin.Face face : Skin.Face.values()) {
-            List<SheetPiece> own =
-                    pieces.stream().filter(piece -> piece.skin().face() == face).toList();
-            double mass = own.stream().mapToDouble(SheetPiece::massKg).sum();
-            working.worked("m", faceName(face), Quantity.kg(mass), () -> faceMass(own));
-        }
-        return working.source("densities from the material library");
-    }
-
-    private static Working faceMass(List<SheetPiece> pieces) {
-        Working.Builder working = Working.of("m = sum of the pieces");
-        for (SheetPiece piece : pieces) {
-            working.worked("m", piece.name(), Quantity.kg(piece.massKg()), () -> pieceMass(piece));
-        }
-        return working.plan("n", "pieces", Quantity.count(pieces.size())).source("added up");
-    }
-
-    private static Working pieceMass(SheetPiece piece) {
-        double area = piece.cutShape().area() / 1e6;
-        double thickness = piece.skin().layer().thicknessMm();
-        return Working.of("m = A · t · density")
-                .plan("A", "area as drawn", new Quantity(area, Unit.SQUARE_METRE))
-                .plan("t", "thickness", Quantity.mm(thickness))
-                .material(
-                        "density",
-                        piece.skin().layer().material(),
-                        new Quantity(
-                                piece.massKg() / (area * thickness / 1000),
-                                Unit.KILOGRAM_PER_CUBIC_METRE))
-                .source("the material library");
     }
 }
