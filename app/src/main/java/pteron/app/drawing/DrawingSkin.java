@@ -72,6 +72,10 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private ViewTransform transform = new ViewTransform(0.1, 0, 0);
     private double pressedX;
     private double pressedY;
+
+    /** Whether the button went down on the drawing itself, not on a handle or a dimension in it. */
+    private boolean pressed;
+
     private Subscription subscriptions = Subscription.EMPTY;
 
     DrawingSkin(DrawingView control) {
@@ -242,6 +246,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private void take(Shape handle, MouseEvent event) {
         Grip grip = (Grip) handle.getUserData();
         menu.hide();
+        pressed = false;
         choose(grip, event);
         handle.requestFocus();
         if (event.getButton() == MouseButton.PRIMARY) {
@@ -298,12 +303,15 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         menu.hide();
         pressedX = event.getX();
         pressedY = event.getY();
+        pressed = true;
         getSkinnable().requestFocus();
     }
 
     /** Chooses what is under the pointer; a hand that moves or turns the drawing chooses nothing. */
     private void click(MouseEvent event) {
-        if (event.getButton() == MouseButton.PRIMARY && event.isStillSincePress()) {
+        boolean begunHere = pressed;
+        pressed = false;
+        if (begunHere && event.getButton() == MouseButton.PRIMARY && event.isStillSincePress()) {
             Point2 at = transform.place(event.getX(), event.getY());
             getSkinnable().selectedProperty().set(PartUnder.of(getSkinnable().getDrawing(), at));
         }

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -26,6 +27,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
+import pteron.core.plan.PlanKeys;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.sealing.SealingStation;
 import pteron.core.solid.Eye;
@@ -183,6 +185,22 @@ class DesktopTest extends DesktopRobot {
         assertThat(window.bench().solid().eyeProperty().get()).isNotEqualTo(turned);
         assertThat(window.bench().selectedProperty().get()).as("a turn chooses nothing").isEmpty();
         assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    /** A click on a line of the outline, a corner or a figure leaves it chosen; one beside them chooses nothing. */
+    @Test
+    void linesAndCorners_stayChosenWhenClicked() {
+        robot.push(KeyCode.ALT, KeyCode.DIGIT2);
+        settle();
+        for (String part : new String[] {PlanKeys.line(2), PlanKeys.corner(2)}) {
+            robot.clickOn(node("grip-" + part));
+            settle();
+            assertThat(window.bench().selectedProperty().get()).isEqualTo(part);
+        }
+        Bounds drawing = node("drawing").localToScreen(node("drawing").getBoundsInLocal());
+        robot.clickOn(drawing.getMinX() + 12, drawing.getMaxY() - 12);
+        settle();
+        assertThat(window.bench().selectedProperty().get()).isEmpty();
     }
 
     /** A plan opened from the command line is not taken for one that somebody else has changed. */
