@@ -25,6 +25,7 @@ final class OutlineToolbar {
         tools.item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
         tools.item(more, "drop the floor behind", OutlineTools::withDropFloor);
         tools.item(more, "roof edge with drip", OutlineTools::withDripEdge);
+        tools.item(more, "roof rises across", OutlineTools::withCrown);
         tools.item(more, "wings over bed or wheels", OutlineTools::withWings);
         OutlineHandle handle = OutlineHandle.of(tools.selected());
         int corner = OutlineHandle.arrivesAt(tools.selected());

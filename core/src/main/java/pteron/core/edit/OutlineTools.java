@@ -49,6 +49,9 @@ public final class OutlineTools {
     /** Room of wings over the rails of a bed or over wheels (mm); common practice: an inch. */
     private static final double OVER_RAIL_MM = 25;
 
+    /** Rise of a roof across (mm); common practice: an inch and a half on two metres. */
+    private static final double CROWN_MM = 40;
+
     /** How much wider a box is above new wings at least (mm). */
     private static final double LEAST_WINGS_MM = 240;
 
@@ -333,6 +336,12 @@ public final class OutlineTools {
                 WallRoom.isAcross(plan, one.wall())
                         ? new Opening.Place(at.alongMm(), at.sillMm() + by)
                         : new Opening.Place(at.alongMm() + by, at.sillMm()));
+    }
+
+    /** {@return the plan with a roof that rises across the width so that water leaves, or level again} */
+    public static BoxPlan withCrown(BoxPlan plan) {
+        BoxDetails details = plan.box().details();
+        return with(plan, details.withCrown(details.crownMm() > 0 ? 0 : CROWN_MM));
     }
 
     /** {@return the plan with a roof over its walls and a drip edge, or without} */

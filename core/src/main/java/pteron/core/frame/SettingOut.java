@@ -69,6 +69,9 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     }
 
     private static List<Double> rows(Panel panel, Skin skin, MaterialLibrary library) {
+        if (skin.laying().isWhole()) {
+            return List.of();
+        }
         double least = Double.POSITIVE_INFINITY;
         double lowest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
@@ -77,36 +80,35 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
             lowest = Math.min(lowest, other.area().bounds().fromV());
             highest = Math.max(highest, other.area().bounds().toV());
         }
-        if (skin.laying().isWhole()) {
-            return List.of();
-        }
-        List<Double> rows = new ArrayList<>();
         Bounds2 area = skin.area().bounds();
         int pieces = skin.laying().up();
-        if (pieces > 1) {
-            lowest = area.fromV();
-            highest = area.toV();
-        }
+        double from = pieces > 1 ? area.fromV() : lowest;
+        double each = ((pieces > 1 ? area.toV() : highest) - from) / pieces;
+        List<Double> rows = new ArrayList<>();
         for (int piece = 0; piece < pieces; piece++) {
-            double from = lowest + (highest - lowest) * piece / pieces;
-            double to = lowest + (highest - lowest) * (piece + 1) / pieces;
             if (piece > 0) {
-                rows.add(from);
+                rows.add(from + piece * each);
             }
-            double step = skin.laying().isStaggered() ? least / 2 : least;
-            double row = from;
-            while (row + step < to - Tolerance.TOUCH.lengthMm()) {
-                // the last course keeps clear of what backs the edge itself, where sheets are
-                // longer
-                // than that
-                double clear = to - LAST_COURSE_MM;
-                row = row + step > clear && clear > row ? clear : row + step;
-                rows.add(row);
-                step = least;
-            }
+            double to = from + (piece + 1) * each;
+            courses(from + piece * each, to, least, skin.laying().isStaggered(), rows);
         }
         rows.removeIf(row -> row <= area.fromV() || row >= area.toV());
         return rows;
+    }
+
+    /** Rows between the courses of sheets in one piece. */
+    private static void courses(
+            double from, double to, double sheetMm, boolean staggered, List<Double> rows) {
+        double step = staggered ? sheetMm / 2 : sheetMm;
+        double row = from;
+        while (row + step < to - Tolerance.TOUCH.lengthMm()) {
+            // the last course keeps clear of what backs the edge itself, where sheets are longer
+            // than that
+            double clear = to - LAST_COURSE_MM;
+            row = row + step > clear && clear > row ? clear : row + step;
+            rows.add(row);
+            step = sheetMm;
+        }
     }
 
     /** {@return width of the sheets of a skin (mm)} */

@@ -56,11 +56,7 @@ public final class ShellStage {
                 bands.add(all.get(i));
             }
         }
-        if (plan.details().crownMm() > 0) {
-            bands.stream()
-                    .filter(band -> band.isRoof() && !band.isStraight())
-                    .forEach(band -> trims.add(notCrowned(band, plan.details().crownMm())));
-        }
+        trims.addAll(notCrowned(bands, plan.details().crownMm()));
         SideLines sides =
                 SideLines.of(
                         bands,
@@ -138,6 +134,13 @@ public final class ShellStage {
                 Quantity.mm(band.radiusMm()),
                 Limit.atLeast(Quantity.mm(band.leastRadiusMm())),
                 Cure.advice("FORMED_TRIM", Quantity.mm(element.lengthMm())));
+    }
+
+    private static List<Finding> notCrowned(List<Band> bands, double crownMm) {
+        return bands.stream()
+                .filter(band -> crownMm > 0 && band.isRoof() && !band.isStraight())
+                .map(band -> notCrowned(band, crownMm))
+                .toList();
     }
 
     private static Finding notCrowned(Band band, double crownMm) {

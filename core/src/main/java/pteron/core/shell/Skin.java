@@ -4,6 +4,7 @@ import java.util.Optional;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.geometry.Polygon2;
+import pteron.core.quantity.Named;
 import pteron.core.surface.Crown;
 
 /**
@@ -33,7 +34,12 @@ public record Skin(
         /** What is walked on. */
         FLOOR_TOP,
         /** On the bearers. */
-        FLOOR_BOTTOM
+        FLOOR_BOTTOM;
+
+        /** {@return what it is called on the list} */
+        public String words() {
+            return Named.small(this).replace("floor_", "").replace('_', ' ');
+        }
     }
 
     /** {@return the outside of a wall or roof over an area} */

@@ -50,13 +50,7 @@ final class BendCheck {
         }
         Bounds2 area = skin.area().bounds();
         double middle = skin.fromInwardMm() + skin.layer().thicknessMm() / 2;
-        double radius =
-                skin.crown()
-                        .map(Crown::radiusMm)
-                        .orElseGet(
-                                () ->
-                                        panel.surface()
-                                                .leastRadiusMm(area.fromU(), area.toU(), middle));
+        double radius = radiusMm(panel, skin, middle);
         double least = material.value(limit) * skin.layer().thicknessMm();
         if (radius < least) {
             Point3 at = panel.surface().at(area.middle(), skin.fromInwardMm());
@@ -70,5 +64,12 @@ final class BendCheck {
                             Cure.advice(
                                     "THINNER_SHEET", Quantity.mm(radius / material.value(limit)))));
         }
+    }
+
+    private static double radiusMm(Panel panel, Skin skin, double middleMm) {
+        Bounds2 area = skin.area().bounds();
+        return skin.crown()
+                .map(Crown::radiusMm)
+                .orElseGet(() -> panel.surface().leastRadiusMm(area.fromU(), area.toU(), middleMm));
     }
 }

@@ -9,12 +9,14 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.Quantity;
@@ -25,16 +27,18 @@ import pteron.core.shell.Skin;
 /** Whether what is wanted in one piece is bought in one, and whether the pieces of a floor leave by a door. */
 final class PieceCheck {
 
-    private final SkinStage.Input input;
+    private final Openings openings;
+    private final MaterialLibrary library;
     private final List<Finding> findings = new ArrayList<>();
 
-    private PieceCheck(SkinStage.Input input) {
-        this.input = input;
+    private PieceCheck(Openings openings, MaterialLibrary library) {
+        this.openings = openings;
+        this.library = library;
     }
 
-    static List<Finding> findings(SkinStage.Input input) {
-        PieceCheck check = new PieceCheck(input);
-        for (PanelFrame frame : input.frame().panels()) {
+    static List<Finding> findings(Frame frames, Openings openings, MaterialLibrary library) {
+        PieceCheck check = new PieceCheck(openings, library);
+        for (PanelFrame frame : frames.panels()) {
             for (Skin skin : frame.panel().skins()) {
                 if (skin.laying().isWhole()) {
                     check.whole(frame.panel(), skin);
@@ -48,7 +52,6 @@ final class PieceCheck {
     }
 
     private void whole(Panel panel, Skin skin) {
-        MaterialLibrary library = input.library();
         Bounds2 face = new SheetPiece("", panel, skin, skin.area(), 0).cutShape().bounds();
         if (skin.isOutside()) {
             Optional<Roll> roll = Roll.of(skin, library);
@@ -83,7 +86,7 @@ final class PieceCheck {
     private void leaves(PanelFrame frame) {
         Skin top = frame.panel().skin(Skin.Face.FLOOR_TOP);
         OptionalDouble door =
-                input.openings().placed().stream()
+                openings.placed().stream()
                         .map(PlacedOpening::opening)
                         .filter(one -> one.kind() == Opening.Kind.DOOR)
                         .mapToDouble(one -> one.size().heightMm())
@@ -91,7 +94,7 @@ final class PieceCheck {
         if (top.laying().across() * top.laying().up() == 1 || door.isEmpty()) {
             return;
         }
-        SkinLayout layout = new SkinLayout(frame, top, List.of(), input.library());
+        SkinLayout layout = new SkinLayout(frame, top, List.of(), library);
         double shorter = Math.min(layout.widestPieceMm(), layout.longestPieceMm());
         if (shorter > door.getAsDouble()) {
             add(

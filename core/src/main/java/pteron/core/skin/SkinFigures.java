@@ -83,11 +83,7 @@ final class SkinFigures {
         Working.Builder working = Working.of("n = pieces of all faces");
         for (Skin.Face face : Skin.Face.values()) {
             List<SheetPiece> own = pieces.stream().filter(p -> p.skin().face() == face).toList();
-            working.worked(
-                    "n",
-                    SkinStage.faceName(face),
-                    Quantity.count(own.size()),
-                    () -> areaWorking(own));
+            working.worked("n", face.words(), Quantity.count(own.size()), () -> areaWorking(own));
         }
         return working.source("counted");
     }
@@ -137,7 +133,7 @@ final class SkinFigures {
             List<SheetPiece> own =
                     pieces.stream().filter(piece -> piece.skin().face() == face).toList();
             double mass = own.stream().mapToDouble(SheetPiece::massKg).sum();
-            working.worked("m", SkinStage.faceName(face), Quantity.kg(mass), () -> faceMass(own));
+            working.worked("m", face.words(), Quantity.kg(mass), () -> faceMass(own));
         }
         return working.source("densities from the material library");
     }

@@ -17,7 +17,6 @@ import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.plan.BoxPlan;
-import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -127,7 +126,7 @@ public final class SkinStage {
     private static List<SheetPiece> named(
             PanelFrame panel, Skin skin, List<Polygon2> shapes, MaterialLibrary library) {
         double density = library.get(skin.layer().material()).density();
-        String face = faceName(skin.face());
+        String face = skin.face().words();
         List<SheetPiece> pieces = new ArrayList<>();
         for (Polygon2 shape : shapes) {
             String name = panel.panel().id() + " " + face + " " + (pieces.size() + 1);
@@ -138,15 +137,10 @@ public final class SkinStage {
         return pieces;
     }
 
-    /** {@return what a face is called on the list} */
-    public static String faceName(Skin.Face face) {
-        return Named.small(face).replace("floor_", "").replace('_', ' ');
-    }
-
     private static List<Finding> findings(Input input, List<Seam> seams) {
         List<Panel> panels = input.frame.panels().stream().map(PanelFrame::panel).toList();
         List<Finding> findings = new ArrayList<>(BendCheck.findings(panels, input.library));
-        findings.addAll(PieceCheck.findings(input));
+        findings.addAll(PieceCheck.findings(input.frame, input.openings, input.library));
         input.frame.panels().forEach(panel -> findings.addAll(bareEdges(panel, input)));
         for (Seam seam : seams) {
             if (!seam.backed()) {

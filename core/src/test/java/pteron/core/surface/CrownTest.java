@@ -8,6 +8,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import pteron.core.edit.OutlineTools;
 import pteron.core.figure.Finding;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
@@ -154,6 +155,14 @@ class CrownTest {
                 .orElseThrow()
                 .quantity()
                 .value();
+    }
+
+    @Test
+    void tool_raisesTheRoof_andLevelsItAgain() {
+        BoxPlan plan = StartingPlans.square();
+        BoxPlan raised = OutlineTools.withCrown(plan);
+        assertThat(raised.box().details().crownMm()).isEqualTo(40);
+        assertThat(OutlineTools.withCrown(raised)).isEqualTo(plan);
     }
 
     @Test
