@@ -30,19 +30,23 @@ public final class PlanDifference {
         return more > 0 ? first + "; and %d more".formatted(more) : first;
     }
 
-    /** {@return one line for each field that differs: what it is called, and from what to what} */
+    /**
+     * {@return one line for each field that differs: what it is called, and from what to what; what is new or gone first,
+     * as it moves the numbers of others}
+     */
     public static List<String> lines(BoxPlan before, BoxPlan after) {
         UnitSystem units = after.units();
         Map<String, String[]> old = values(before, units);
         Map<String, String[]> now = values(after, units);
         List<String> lines = new ArrayList<>();
+        List<String> changed = new ArrayList<>();
         now.forEach(
                 (key, value) -> {
                     String[] was = old.get(key);
                     if (was == null) {
                         lines.add(value[0] + " " + value[1] + ", new");
                     } else if (!was[1].equals(value[1])) {
-                        lines.add("%s %s → %s".formatted(value[0], was[1], value[1]));
+                        changed.add("%s %s → %s".formatted(value[0], was[1], value[1]));
                     }
                 });
         old.forEach(
@@ -51,6 +55,7 @@ public final class PlanDifference {
                         lines.add(value[0] + ", gone");
                     }
                 });
+        lines.addAll(changed);
         return lines;
     }
 
