@@ -3,7 +3,6 @@ package pteron.core.solid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import pteron.core.buildup.Layer;
 import pteron.core.drawing.Matter;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
@@ -32,19 +31,29 @@ final class Bodies {
 
     private final BoxModel model;
     private final Peel peel;
+
+    /** Whether faces that cannot be seen are left out. */
+    private final boolean spares;
+
     private final List<Facet> facets = new ArrayList<>();
 
-    private Bodies(BoxModel model, Peel peel) {
+    private Bodies(BoxModel model, Peel peel, boolean spares) {
         this.model = model;
         this.peel = peel;
+        this.spares = spares;
     }
 
-    /** {@return the facets of what is on} */
+    /** {@return the facets of what is on, but for those that other parts hide from everywhere} */
     static List<Facet> of(BoxModel model, Peel peel) {
-        Bodies bodies = new Bodies(model, peel);
+        return of(model, peel, true);
+    }
+
+    /** {@return the facets of what is on: all, or but for those that other parts hide from everywhere} */
+    static List<Facet> of(BoxModel model, Peel peel, boolean spares) {
+        Bodies bodies = new Bodies(model, peel, spares);
         List<PanelFrame> panels = model.find(Frame.class).map(Frame::panels).orElse(List.of());
         panels.parallelStream()
-                .map(panel -> of(model, peel, panel))
+                .map(panel -> bodies.of(panel))
                 .toList()
                 .forEach(bodies.facets::addAll);
         if (peel.cutMm().isPresent()) {
@@ -56,8 +65,8 @@ final class Bodies {
         return List.copyOf(bodies.facets);
     }
 
-    private static List<Facet> of(BoxModel model, Peel peel, PanelFrame panel) {
-        Bodies own = new Bodies(model, peel);
+    private List<Facet> of(PanelFrame panel) {
+        Bodies own = new Bodies(model, peel, spares);
         own.panel(panel);
         return own.facets;
     }
@@ -76,12 +85,8 @@ final class Bodies {
             return;
         }
         boolean hidden = isHidden(panel);
-        if (peel.has(Coat.MEMBERS) && !hidden) {
-            frame.members().forEach(this::member);
-            frame.firrings().forEach(this::member);
-        }
-        if (peel.has(Coat.FOAM) && !hidden) {
-            foam(frame);
+        if (!hidden) {
+            filling(frame);
         }
         model.find(Skins.class).stream()
                 .flatMap(skins -> skins.pieces().stream())
@@ -95,6 +100,21 @@ final class Bodies {
         }
     }
 
+    /**
+     * {@return whether foam and members fill a wall or roof side by side, lined within and not cut open: where they
+     * touch, neither shows its side}
+     */
+    private boolean isFilled(Panel panel) {
+        return spares
+                && panel.kind() != PanelKind.FLOOR
+                && panel.isFilledBetweenMembers()
+                && peel.has(Coat.MEMBERS)
+                && peel.has(Coat.FOAM)
+                && peel.has(Coat.LINING)
+                && peel.cutMm().isEmpty()
+                && peel.liftMm() == 0;
+    }
+
     /** {@return whether skin and lining hide what is in a wall or roof} */
     private boolean isHidden(Panel panel) {
         boolean closed = peel.has(Coat.OUTER_SKIN) && peel.has(Coat.LINING);
@@ -106,7 +126,26 @@ final class Bodies {
         return model.find(Openings.class).stream().flatMap(found -> found.in(panel).stream());
     }
 
-    private void member(Member member) {
+    /** Members and the foam between them. */
+    private void filling(PanelFrame frame) {
+        List<Polygon2> bays = peel.has(Coat.FOAM) ? bays(frame) : List.of();
+        boolean filled = isFilled(frame.panel());
+        if (peel.has(Coat.MEMBERS)) {
+            Touching foam = new Touching(filled ? bays : List.of(), filled);
+            frame.members().forEach(member -> member(member, foam));
+            frame.firrings().forEach(member -> member(member, Prism.Touch.NONE));
+        }
+        List<Polygon2> timber =
+                filled
+                        ? frame.members().stream()
+                                .filter(frame::isFullDepth)
+                                .map(Member::profile)
+                                .toList()
+                        : List.of();
+        foam(frame.panel(), bays, new Touching(timber, filled));
+    }
+
+    private void member(Member member, Prism.Touch touch) {
         new Prism(
                         member.surface(),
                         member.profile(),
@@ -114,25 +153,26 @@ final class Bodies {
                         member.toInwardMm(),
                         Matter.TIMBER,
                         member.name())
-                .facets(facets::add);
+                .facets(touch, facets::add);
     }
 
-    private void foam(PanelFrame frame) {
+    private List<Polygon2> bays(PanelFrame frame) {
         Panel panel = frame.panel();
-        Layer layer = panel.filling();
-        double from = panel.fillingFromMm();
-        double to = from + layer.thicknessMm();
         List<Polygon2> taken = new ArrayList<>();
         if (panel.isFilledBetweenMembers()) {
-            to = Math.min(to, panel.depthMm());
             frame.members().forEach(member -> taken.add(member.profile()));
             openings(panel).forEach(one -> taken.add(Polygon2.rectangle(one.clear())));
         }
+        return panel.rooms().stream().flatMap(room -> room.without(taken).stream()).toList();
+    }
+
+    private void foam(Panel panel, List<Polygon2> bays, Prism.Touch touch) {
+        double from = panel.fillingFromMm();
+        double thick = from + panel.filling().thicknessMm();
+        double to = panel.isFilledBetweenMembers() ? Math.min(thick, panel.depthMm()) : thick;
         String part = panel.id() + " foam";
-        for (Polygon2 room : panel.rooms()) {
-            for (Polygon2 bay : room.without(taken)) {
-                new Prism(panel.surface(), bay, from, to, Matter.FOAM, part).facets(facets::add);
-            }
+        for (Polygon2 bay : bays) {
+            new Prism(panel.surface(), bay, from, to, Matter.FOAM, part).facets(touch, facets::add);
         }
     }
 

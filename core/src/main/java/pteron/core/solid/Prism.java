@@ -30,11 +30,39 @@ record Prism(
 
     /** Tells the facets of the body. */
     void facets(Consumer<Facet> tell) {
+        facets(Touch.NONE, tell);
+    }
+
+    /** Tells the facets of the body, but for the sides that other parts touch. */
+    void facets(Touch touch, Consumer<Facet> tell) {
         if (!surface.isBent()) {
-            solid((FlatSurface) surface, shape, tell);
+            solid((FlatSurface) surface, touch, tell);
             return;
         }
-        strips((piece, joins) -> stave(piece, joins, tell));
+        strips((piece, joins) -> stave(piece, joins, touch, tell));
+    }
+
+    /** What touches a body. */
+    interface Touch {
+        /** Nothing does. */
+        Touch NONE =
+                new Touch() {
+                    @Override
+                    public boolean hides(Point2 from, Point2 to) {
+                        return false;
+                    }
+
+                    @Override
+                    public boolean hidesInside() {
+                        return false;
+                    }
+                };
+
+        /** {@return whether another part hides the side over an edge of the shape} */
+        boolean hides(Point2 from, Point2 to);
+
+        /** {@return whether other parts hide the face towards the inside} */
+        boolean hidesInside();
     }
 
     /** Tells the two faces of a sheet as one, seen from both sides. */
@@ -62,11 +90,13 @@ record Prism(
         }
     }
 
-    private void solid(FlatSurface flat, Polygon2 piece, Consumer<Facet> tell) {
-        cap(flat, piece, fromMm, false, false, Joins.NONE, tell);
-        cap(flat, piece, toMm, true, false, Joins.NONE, tell);
-        sides(piece.corners(), true, tell);
-        piece.holes().forEach(hole -> sides(hole, false, tell));
+    private void solid(FlatSurface flat, Touch touch, Consumer<Facet> tell) {
+        cap(flat, shape, fromMm, false, false, Joins.NONE, tell);
+        if (!touch.hidesInside()) {
+            cap(flat, shape, toMm, true, false, Joins.NONE, tell);
+        }
+        sides(shape.corners(), true, touch, tell);
+        shape.holes().forEach(hole -> sides(hole, false, touch, tell));
     }
 
     /**
@@ -84,14 +114,16 @@ record Prism(
     }
 
     /** A piece between two lines of a bend: its ends inside of the body are no faces. */
-    private void stave(Polygon2 piece, Joins joins, Consumer<Facet> tell) {
+    private void stave(Polygon2 piece, Joins joins, Touch touch, Consumer<Facet> tell) {
         cap(surface, piece, fromMm, false, false, joins, tell);
-        cap(surface, piece, toMm, true, false, joins, tell);
+        if (!touch.hidesInside()) {
+            cap(surface, piece, toMm, true, false, joins, tell);
+        }
         List<Point2> corners = piece.corners();
         for (int i = 0; i < corners.size(); i++) {
             Point2 a = corners.get(i);
             Point2 b = corners.get((i + 1) % corners.size());
-            if (!joins.has(a, b)) {
+            if (!joins.has(a, b) && !touch.hides(a, b)) {
                 side(a, b, true, true, true, tell);
             }
         }
@@ -124,14 +156,16 @@ record Prism(
         }
     }
 
-    private void sides(List<Point2> corners, boolean outer, Consumer<Facet> tell) {
+    private void sides(List<Point2> corners, boolean outer, Touch touch, Consumer<Facet> tell) {
         int count = corners.size();
         for (int i = 0; i < count; i++) {
             Point2 before = corners.get((i + count - 1) % count);
             Point2 from = corners.get(i);
             Point2 to = corners.get((i + 1) % count);
             Point2 after = corners.get((i + 2) % count);
-            side(from, to, outer, isSharp(before, from, to), isSharp(from, to, after), tell);
+            if (!touch.hides(from, to)) {
+                side(from, to, outer, isSharp(before, from, to), isSharp(from, to, after), tell);
+            }
         }
     }
 
