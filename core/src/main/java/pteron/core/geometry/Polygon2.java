@@ -24,6 +24,10 @@ public final class Polygon2 {
     /** Area below which a rest of cutting is rounding and no piece (mm²): a line a pencil hides. */
     public static final double LEAST_AREA_MM2 = 1e-3;
 
+    private static final Comparator<Polygon2> ALONG_THEN_UP =
+            Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
+                    .thenComparingDouble(piece -> piece.bounds().fromV());
+
     /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
     private static final double MITRE_LIMIT = 10;
 
@@ -198,6 +202,14 @@ public final class Polygon2 {
     public List<Polygon2> without(List<Polygon2> others) {
         List<Polygon2> near =
                 others.stream().filter(other -> bounds.overlaps(other.bounds)).toList();
+        List<Polygon2> through = near.stream().filter(this::cutsStraight).toList();
+        if (!through.isEmpty() && through.size() < near.size()) {
+            List<Polygon2> rest = near.stream().filter(other -> !cutsStraight(other)).toList();
+            return withoutFew(through).stream()
+                    .flatMap(piece -> piece.without(rest).stream())
+                    .sorted(ALONG_THEN_UP)
+                    .toList();
+        }
         long hard = near.stream().filter(other -> !cutsStraight(other)).count();
         return hard > FEW ? withoutMany(near) : withoutFew(near);
     }
@@ -355,9 +367,7 @@ public final class Polygon2 {
                 pieces.add(new Polygon2(piece));
             }
         }
-        pieces.sort(
-                Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
-                        .thenComparingDouble(piece -> piece.bounds().fromV()));
+        pieces.sort(ALONG_THEN_UP);
         return List.copyOf(pieces);
     }
 
