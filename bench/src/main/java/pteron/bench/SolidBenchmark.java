@@ -10,11 +10,13 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import pteron.core.buildup.Framed;
 import pteron.core.drawing.Drawing;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.solid.Eye;
@@ -37,7 +39,22 @@ public class SolidBenchmark {
     private final BoxPlan longer = BoxEdits.withLength(plan, 4350);
     private final SolidDrawing built = SolidDrawing.of(model, Peel.WHOLE);
     private final Peel open = Peel.WHOLE.with(Peel.Coat.OUTER_SKIN, false);
+    private final BoxModel large = BoxModel.of(large(plan), MaterialLibrary.starting());
+    private final SolidDrawing largeBuilt = SolidDrawing.of(large, Peel.WHOLE);
     private double turn;
+
+    /** {@return a box with more than 300 members and 60 sheets} */
+    private static BoxPlan large(BoxPlan plan) {
+        MakeUp makeUp = plan.makeUp();
+        return BoxEdits.withLength(
+                plan.withMakeUp(
+                        makeUp.withWalls(close(makeUp.walls())).withRoof(close(makeUp.roof()))),
+                6200);
+    }
+
+    private static Framed close(Framed framed) {
+        return framed.withMembers(framed.members().withSpacing(300));
+    }
 
     /** {@return the round tail after its length was changed} */
     @Benchmark
@@ -55,6 +72,19 @@ public class SolidBenchmark {
     @Benchmark
     public SolidDrawing bodyWithoutSkin() {
         return SolidDrawing.of(model, open);
+    }
+
+    /** {@return the body of the large box, everything on} */
+    @Benchmark
+    public SolidDrawing bodyOfTheLargeBox() {
+        return SolidDrawing.of(large, Peel.WHOLE);
+    }
+
+    /** {@return the shapes of the large box after a turn} */
+    @Benchmark
+    public Drawing largeBoxTurned() {
+        turn += 5;
+        return largeBuilt.seen(new Eye(turn, 18));
     }
 
     /** {@return its shapes after a turn} */
