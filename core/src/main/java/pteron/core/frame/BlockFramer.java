@@ -83,10 +83,13 @@ final class BlockFramer {
         }
     }
 
-    /** A block lies under the lining with one face at its edge; the lining lies on the left of its own edge. */
-    private void back(Segment2 edge, boolean level) {
+    /** A block lies under the lining with one face at its edge; the lining lies on the left of where it is fixed. */
+    private void back(Segment2 fixed, boolean level) {
         double wide = blocking.thicknessMm();
-        Point2 in = edge.to().minus(edge.from()).unit().leftNormal().times(wide);
+        Point2 left = fixed.to().minus(fixed.from()).unit().leftNormal();
+        Point2 out = left.times(-LiningEdges.EDGE_MM);
+        Segment2 edge = new Segment2(fixed.from().plus(out), fixed.to().plus(out));
+        Point2 in = left.times(wide);
         Bounds2 room =
                 new Bounds2(
                         Math.min(edge.from().u(), edge.to().u()) + Math.min(0, in.u()),

@@ -12,7 +12,7 @@ import pteron.core.shell.Skin;
 public final class LiningEdges {
 
     /** How far in from its edge a lining is fixed at the least (mm); common practice. */
-    private static final double EDGE_MM = 3;
+    static final double EDGE_MM = 3;
 
     /** Edge without timber behind it that still holds (mm); common practice: a hand's width. */
     public static final double MAY_BE_BARE_MM = 80;

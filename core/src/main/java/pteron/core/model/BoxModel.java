@@ -8,6 +8,7 @@ import pteron.core.carrier.Carrier;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.inside.Inside;
@@ -149,6 +150,7 @@ public record BoxModel(
                 .orElse(
                         box ->
                                 findings(station).stream()
+                                        .filter(one -> one.severity() != Severity.NOTE)
                                         .mapToDouble(Finding::margin)
                                         .max()
                                         .orElse(0))

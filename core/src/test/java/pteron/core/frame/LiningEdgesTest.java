@@ -4,17 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.figure.Finding;
+import pteron.core.figure.Severity;
 import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlinePoint.Batten;
+import pteron.core.plan.OutlinePoint.Spot;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
+import pteron.core.skin.SkinStation;
 
 /** Every edge of a lining has timber behind it, or a finding tells the stretch. */
 class LiningEdgesTest {
@@ -42,6 +48,25 @@ class LiningEdgesTest {
                     .extracting(Finding::code)
                     .doesNotContain("LINING_EDGE_BARE");
         }
+    }
+
+    /** An edge that is told as a note does not make its station fail. */
+    @Test
+    void aNote_leavesTheStationAsItWas() {
+        BoxPlan plan = StartingPlans.of(OutlineStart.ARCHED).withOpenings(List.of());
+        List<OutlinePoint> points = new ArrayList<>(plan.box().outline());
+        points.set(
+                2,
+                points.get(2)
+                        .withLink(
+                                new Batten(
+                                        List.of(new Spot(1300, 1950), new Spot(2900, 1985)),
+                                        5,
+                                        "c24")));
+        BoxModel model = model(plan.withBox(plan.box().withOutline(points)));
+        model.findings(SkinStation.SKINS)
+                .forEach(one -> assertThat(one.severity()).isEqualTo(Severity.NOTE));
+        assertThat(model.margin(SkinStation.SKINS)).isZero();
     }
 
     /** Without the blocks each bare stretch is found: the check looks at what is there. */
