@@ -124,6 +124,8 @@ public final class ReckonerPane extends BorderPane {
             }
             WorkingWords.lines(figures.getFirst(), units).stream()
                     .skip(1)
+                    // there is no plan here: what stands for it was typed above
+                    .map(text -> text.endsWith("(plan)") ? text.replace("(plan)", "(typed)") : text)
                     .forEach(text -> answer.getChildren().add(quiet(text)));
         } catch (IllegalArgumentException e) {
             Label reason = quiet(RefusalWords.of(e, units));

@@ -324,6 +324,13 @@ public final class AppWindow implements PlanWindow, WindowLook {
         pane.getStyleClass().addAll("pteron", theme.get() == Theme.DARK ? "dark" : "light");
         Scene inside = new Scene(pane, 880, 640);
         inside.getStylesheets().setAll(scene.getStylesheets());
+        inside.addEventHandler(
+                KeyEvent.KEY_PRESSED,
+                event -> {
+                    if (event.getCode() == KeyCode.ESCAPE) {
+                        window.hide();
+                    }
+                });
         window.setTitle("Reckoner - Pteron");
         window.initOwner(stage);
         window.setX(stage.getX() + 60);

@@ -2,6 +2,7 @@ package pteron.app.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.management.ManagementFactory;
 import java.lang.ref.WeakReference;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -106,8 +107,10 @@ class LeakTest {
             Thread.sleep(100);
             // what the toolkit drew with goes when it draws again
             onScreen(() -> window.scene().getRoot().requestLayout());
-            Runtime runtime = Runtime.getRuntime();
-            used = Math.min(used, runtime.totalMemory() - runtime.freeMemory());
+            // total less free, read one after the other, goes below 0 when the heap grows between
+            // them
+            long now = ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed();
+            used = Math.min(used, now);
         }
         return used;
     }

@@ -8,7 +8,6 @@ import pteron.core.carrier.Carrier;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
-import pteron.core.figure.Severity;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.inside.Inside;
@@ -150,11 +149,19 @@ public record BoxModel(
                 .orElse(
                         box ->
                                 findings(station).stream()
-                                        .filter(one -> one.severity() != Severity.NOTE)
-                                        .mapToDouble(Finding::margin)
+                                        .mapToDouble(BoxModel::judged)
                                         .max()
                                         .orElse(0))
                 .applyAsDouble(this);
+    }
+
+    /** {@return how far a finding uses up its limit, no worse than its severity says: only what stops the job is over it} */
+    private static double judged(Finding finding) {
+        return switch (finding.severity()) {
+            case STOPS -> finding.margin();
+            case WATCH -> Math.min(1, finding.margin());
+            case NOTE -> 0;
+        };
     }
 
     /** {@return whether no frame is set out and the box is weighed by its areas} */
