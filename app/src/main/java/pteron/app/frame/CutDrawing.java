@@ -1,6 +1,8 @@
 package pteron.app.frame;
 
 import java.util.List;
+import javafx.beans.InvalidationListener;
+import javafx.beans.WeakInvalidationListener;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -30,6 +32,9 @@ final class CutDrawing extends VBox {
     private final Member member;
     private final Workbench bench;
 
+    /** Paints again in other colours; held here, as the bench holds it weakly. */
+    private final InvalidationListener repaint;
+
     CutDrawing(Member member, Workbench bench) {
         super(2);
         this.member = member;
@@ -37,17 +42,7 @@ final class CutDrawing extends VBox {
         setId("cut-drawing");
         Label name = new Label(member.name());
         name.getStyleClass().add("headline");
-        Label timber =
-                new Label(
-                        "%s × %s, %s"
-                                .formatted(
-                                        length(member.section().thicknessMm()),
-                                        length(member.section().depthMm()),
-                                        bench.document()
-                                                .model()
-                                                .library()
-                                                .get(member.timber())
-                                                .name()));
+        Label timber = new Label(timber());
         timber.getStyleClass().add("quiet");
         timber.setWrapText(true);
         Label cuts = new Label(words());
@@ -55,7 +50,21 @@ final class CutDrawing extends VBox {
         cuts.setMinHeight(USE_PREF_SIZE);
         Canvas canvas = new Canvas(WIDE, HIGH);
         paint(canvas.getGraphicsContext2D());
+        repaint =
+                theme -> {
+                    canvas.getGraphicsContext2D().clearRect(0, 0, WIDE, HIGH);
+                    paint(canvas.getGraphicsContext2D());
+                };
+        bench.themeProperty().addListener(new WeakInvalidationListener(repaint));
         getChildren().addAll(name, timber, canvas, cuts);
+    }
+
+    private String timber() {
+        return "%s × %s, %s"
+                .formatted(
+                        length(member.section().thicknessMm()),
+                        length(member.section().depthMm()),
+                        bench.document().model().library().get(member.timber()).name());
     }
 
     private String length(double mm) {

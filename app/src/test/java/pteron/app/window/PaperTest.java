@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Set;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import pteron.app.opening.OpeningScreen;
@@ -63,6 +66,46 @@ class PaperTest extends DesktopRobot {
         robot.push(KeyCode.ESCAPE);
         settle();
         assertThat(exists("export-card")).isFalse();
+    }
+
+    /** The drawing of a cut changes its colours with the window: its words stay readable. */
+    @Test
+    void cutDrawing_changesWithTheTheme() {
+        find("left stud 1");
+        Canvas cut =
+                (Canvas)
+                        robot
+                                .lookup("#cut-drawing")
+                                .queryParent()
+                                .getChildrenUnmodifiable()
+                                .stream()
+                                .filter(Canvas.class::isInstance)
+                                .findFirst()
+                                .orElseThrow();
+        int before = darkest(cut);
+        robot.push(KeyCode.CONTROL, KeyCode.T);
+        settle();
+        assertThat(darkest(cut)).isGreaterThan(before + 40);
+    }
+
+    /** Brightness of the darkest spot that is painted, 0 to 255. */
+    private int darkest(Canvas canvas) {
+        int[] least = {255};
+        robot.interact(
+                () -> {
+                    SnapshotParameters clear = new SnapshotParameters();
+                    clear.setFill(Color.TRANSPARENT);
+                    var picture = canvas.snapshot(clear, null);
+                    for (int x = 0; x < picture.getWidth(); x++) {
+                        for (int y = 0; y < picture.getHeight(); y++) {
+                            Color at = picture.getPixelReader().getColor(x, y);
+                            if (at.getOpacity() > 0.9) {
+                                least[0] = Math.min(least[0], (int) (255 * at.getBrightness()));
+                            }
+                        }
+                    }
+                });
+        return least[0];
     }
 
     /** Enter goes on, as the colour of the button says, and does not take a tick away. */
