@@ -70,6 +70,8 @@ final class Overlay extends StackPane {
         Node focused = getScene() == null ? null : getScene().getFocusOwner();
         layers.push(new Layer(card, sheet, away, focused));
         getChildren().add(sheet);
+        // at once: what is typed on must not go to the window below
+        focusFirst();
         Platform.runLater(this::focusFirst);
         return sheet;
     }
@@ -133,7 +135,7 @@ final class Overlay extends StackPane {
     }
 
     private void focusFirst() {
-        if (!isShowing() || isWithin(getScene().getFocusOwner())) {
+        if (!isShowing() || getScene() == null || isWithin(getScene().getFocusOwner())) {
             return;
         }
         Region card = layers.peek().card();

@@ -171,7 +171,12 @@ final class SearchCard extends VBox {
                                             return true;
                                         })
                                 .toList());
-        list.getSelectionModel().selectFirst();
+        // Enter before anything is typed does nothing
+        if (text.isBlank()) {
+            list.getSelectionModel().clearSelection();
+        } else {
+            list.getSelectionModel().selectFirst();
+        }
     }
 
     private void key(KeyEvent event) {

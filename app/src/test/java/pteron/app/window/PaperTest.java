@@ -127,6 +127,22 @@ class PaperTest extends DesktopRobot {
         assertThat(robot.lookup(".dialog-pane").tryQuery()).isEmpty();
     }
 
+    /** Who types on at once types into the search, and Enter alone does nothing. */
+    @Test
+    void search_hasTheFocusAtOnce() {
+        boolean[] focused = {false};
+        robot.interact(
+                () -> {
+                    window.commands().get("search").run();
+                    focused[0] = node("search-field").isFocused();
+                });
+        assertThat(focused[0]).isTrue();
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(exists("search-field")).isFalse();
+        assertThat(exists("print-card")).isFalse();
+    }
+
     @Test
     void units_areFound_andPutIn() {
         int before = plan().openings().size();
