@@ -2,7 +2,6 @@ package pteron.core.frame;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
 import pteron.core.shell.Panel;
@@ -33,10 +32,7 @@ public record Frame(List<PanelFrame> panels, List<Figure> figures, List<Finding>
 
     /** {@return all members, panel by panel} */
     public List<Member> members() {
-        return panels.stream()
-                .flatMap(
-                        panel -> Stream.concat(panel.members().stream(), panel.firrings().stream()))
-                .toList();
+        return panels.stream().flatMap(panel -> panel.all().stream()).toList();
     }
 
     /** {@return the members of one role, panel by panel} */

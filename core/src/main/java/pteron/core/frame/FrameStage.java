@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import pteron.core.buildup.Section;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
@@ -159,10 +158,7 @@ public final class FrameStage {
     }
 
     private static List<Figure> figures(List<PanelFrame> panels) {
-        List<Member> members =
-                panels.stream()
-                        .flatMap(p -> Stream.concat(p.members().stream(), p.firrings().stream()))
-                        .toList();
+        List<Member> members = panels.stream().flatMap(p -> p.all().stream()).toList();
         double mass = members.stream().mapToDouble(Member::massKg).sum();
         double metres = members.stream().mapToDouble(Member::lengthMm).sum();
         return List.of(
@@ -229,7 +225,7 @@ public final class FrameStage {
             working.worked(
                     "n",
                     panel.panel().id(),
-                    Quantity.count(panel.members().size() + panel.firrings().size()),
+                    Quantity.count(panel.all().size()),
                     () -> listed(panel));
         }
         return working.source("counted");
@@ -238,9 +234,7 @@ public final class FrameStage {
     private static Working lengths(List<PanelFrame> panels) {
         Working.Builder working = Working.of("sum of the long sides");
         for (PanelFrame panel : panels) {
-            double all =
-                    panel.members().stream().mapToDouble(Member::lengthMm).sum()
-                            + panel.firrings().stream().mapToDouble(Member::lengthMm).sum();
+            double all = panel.all().stream().mapToDouble(Member::lengthMm).sum();
             working.worked(
                     "l",
                     panel.panel().id(),
@@ -252,7 +246,7 @@ public final class FrameStage {
 
     private static Working listed(PanelFrame panel) {
         Working.Builder working = Working.of("members of the " + panel.panel().id());
-        Stream.concat(panel.members().stream(), panel.firrings().stream())
+        panel.all()
                 .forEach(
                         member ->
                                 working.plan(

@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.quantity.Tolerance;
@@ -22,6 +23,11 @@ public record PanelFrame(
     public PanelFrame {
         members = List.copyOf(members);
         firrings = List.copyOf(firrings);
+    }
+
+    /** {@return its members and what lies on them} */
+    public List<Member> all() {
+        return Stream.concat(members.stream(), firrings.stream()).toList();
     }
 
     /** {@return whether a member reaches through the whole panel} */
