@@ -31,9 +31,6 @@ public record Floor(
         ON_CROSS_MEMBERS
     }
 
-    /** A spacing that no sheet is wider than: bars lie under seams alone (mm). */
-    private static final double BARS_UNDER_SEAMS_MM = 1300;
-
     /** Copies the layers. */
     public Floor {
         finish = Layer.few("finish of the floor", finish);
@@ -94,14 +91,15 @@ public record Floor(
 
     /** {@return members of its frame: bearers, joists, or bars as deep as the core} */
     public Members members() {
-        return school == School.ON_CROSS_MEMBERS
-                ? bearers.withSection(bearers.section().withDepth(barMm()))
-                        .withSpacing(BARS_UNDER_SEAMS_MM)
-                : bearers;
+        return school == School.ON_CROSS_MEMBERS ? bearers.inCore(core.thicknessMm()) : bearers;
     }
 
-    private double barMm() {
-        return Math.max(core.thicknessMm(), BuildUpLimits.SECTION_DEPTH.least());
+    /** {@return how its frame carries: a bonded panel, or members of timber or tube} */
+    public Framed.Scheme scheme() {
+        if (school == School.ON_CROSS_MEMBERS) {
+            return Framed.Scheme.FRAMELESS;
+        }
+        return bearers.section().isTube() ? Framed.Scheme.TUBE : Framed.Scheme.STUDS;
     }
 
     /** {@return underside of its frame above the deck (mm)} */

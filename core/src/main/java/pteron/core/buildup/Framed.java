@@ -142,9 +142,19 @@ public record Framed(
         return new Framed(outerSkin, insulation, innerSkin, members, scheme, fit, outside, other);
     }
 
-    /** {@return depth of the members, or of the core where there is no frame (mm)} */
+    /** {@return depth of the frame (mm): that of the members, or of the core where bars lie in it} */
     public double frameMm() {
-        return scheme == Scheme.FRAMELESS ? insulation.thicknessMm() : members.section().depthMm();
+        return framing().section().depthMm();
+    }
+
+    /** {@return the members as they are set out; in a bonded panel bars as deep as its core, at its edges and seams} */
+    public Members framing() {
+        return scheme == Scheme.FRAMELESS ? members.inCore(insulation.thicknessMm()) : members;
+    }
+
+    /** {@return whether a bevel can be ripped along a member: a tube stays square} */
+    public boolean isRipped() {
+        return scheme != Scheme.TUBE && !members.section().isTube();
     }
 
     /** {@return how far the foam stands over the frame and is packed or rebated (mm), 0 if it does not} */

@@ -15,6 +15,7 @@ import pteron.core.frame.Bend;
 import pteron.core.frame.Member;
 import pteron.core.mechanics.KerfBend;
 import pteron.core.mechanics.LaminatedBend;
+import pteron.core.mechanics.RolledBend;
 import pteron.core.mechanics.SawnBend;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.NumberText;
@@ -38,11 +39,13 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
      * @param timber id in the library
      */
     public record Kind(Section section, String timber) {
-        /** {@return the kind as a builder writes it: 38 × 63 c24} */
+        /** {@return the kind as a builder writes it: 38 × 63 c24; of a tube 40 × 40 × 2 alu-6060} */
         public String text() {
+            String wall = section.isTube() ? " × " + NumberText.format(section.wallMm(), 2) : "";
             return NumberText.format(section.thicknessMm(), 1)
                     + " × "
                     + NumberText.format(section.depthMm(), 1)
+                    + wall
                     + " "
                     + timber;
         }
@@ -75,7 +78,10 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         parts.forEach(
                 (kind, list) -> {
                     CuttingJob job =
-                            new CuttingJob(list, supplies.stockLengthsMm(), supplies.saw());
+                            new CuttingJob(
+                                    list,
+                                    supplies.lengthsMm(kind.section().isTube()),
+                                    supplies.saw());
                     plans.put(kind, CuttingStage.of(job, best -> {}, stopped));
                     progress.accept(new BarCutting(new LinkedHashMap<>(plans)));
                 });
@@ -88,7 +94,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
             case LaminatedBend glued ->
                     several(member, "strips", glued.bars(kerfMm), member.lengthMm());
             case SawnBend sawn -> several(member, "piece", sawn.inTwoLayers(), sawn.pieceMm());
-            case KerfBend cut -> List.of(new CutPart(member.name(), member.lengthMm()));
+            case KerfBend _, RolledBend _ -> List.of(new CutPart(member.name(), member.lengthMm()));
             case null -> List.of(new CutPart(member.name(), member.lengthMm()));
         };
     }
@@ -112,7 +118,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         Section section = member.section();
         double less = Math.min(section.thicknessMm(), section.depthMm());
         double more = Math.max(section.thicknessMm(), section.depthMm());
-        return new Kind(new Section(less, more), member.timber());
+        return new Kind(new Section(less, more, section.wallMm()), member.timber());
     }
 
     /** {@return total length bought (mm)} */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import pteron.core.frame.FrameStation;
 import pteron.core.plan.Assembly;
+import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 import pteron.core.skin.SkinStation;
 
@@ -14,6 +15,7 @@ final class AssemblyFields {
 
     static void add(Fields<MakeUp> makeUp) {
         frame(makeUp.shownAt(FrameStation.FRAME).part(MakeUp::assembly, MakeUp::withAssembly));
+        joining(makeUp.shownAt(FrameStation.FRAME).part(MakeUp::joining, MakeUp::withJoining));
         skins(makeUp.shownAt(SkinStation.SKINS).part(MakeUp::assembly, MakeUp::withAssembly));
     }
 
@@ -36,6 +38,27 @@ final class AssemblyFields {
                 Assembly.Ceiling.values(),
                 Assembly::ceiling,
                 Assembly::withCeiling);
+    }
+
+    private static void joining(Fields<Joining> joining) {
+        joining.choice(
+                "joining.tubes",
+                "Ends of tubes are",
+                Joining.Tubes.values(),
+                Joining::tubes,
+                Joining::withTubes);
+        joining.choice(
+                "joining.curves",
+                "Tubes follow a curve",
+                Joining.Curves.values(),
+                Joining::curves,
+                Joining::withCurves);
+        joining.choice(
+                "joining.panels",
+                "Bonded panels meet",
+                Joining.Panels.values(),
+                Joining::panels,
+                Joining::withPanels);
     }
 
     private static void skins(Fields<Assembly> skins) {

@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
+import pteron.core.buildup.Section;
 import pteron.core.curve.Beside;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
@@ -10,7 +11,9 @@ import pteron.core.material.Property;
 import pteron.core.mechanics.BendWay;
 import pteron.core.mechanics.KerfBend;
 import pteron.core.mechanics.LaminatedBend;
+import pteron.core.mechanics.RolledBend;
 import pteron.core.mechanics.SawnBend;
+import pteron.core.plan.Joining.Curves;
 import pteron.core.plan.MakeUp.Bends;
 
 /**
@@ -41,14 +44,19 @@ public record Bend(
     /**
      * How bends are made.
      *
-     * @param bends the way
+     * @param bends the way of timber
+     * @param curves the way of tubes
      * @param kerfMm width of the saw's cut (mm)
      */
-    record Making(Bends bends, double kerfMm) {}
+    record Making(Bends bends, Curves curves, double kerfMm) {}
 
-    /** {@return the bend of a piece that lies along a line, to its right} */
-    static Bend of(
-            Polygon2 piece, Beside line, double thicknessMm, Material timber, Making making) {
+    /**
+     * {@return the bend of a piece that lies along a line, to its right}
+     *
+     * @param stuff timber, or the metal of a tube
+     */
+    static Bend of(Polygon2 piece, Beside line, Section section, Material stuff, Making making) {
+        double thicknessMm = section.thicknessMm();
         DoubleSummaryStatistics outer = new DoubleSummaryStatistics();
         DoubleSummaryStatistics within = new DoubleSummaryStatistics();
         for (Point2 corner : piece.corners()) {
@@ -64,18 +72,45 @@ public record Bend(
         double length = Math.max(line.lengthMm(outFrom, outTo), inner.lengthMm(inFrom, inTo));
         double radius = radius(line, outFrom, outTo, thicknessMm);
         double turn = turn(line, outFrom, outTo);
-        LaminatedBend glued =
-                new LaminatedBend(
-                        thicknessMm,
-                        radius,
-                        timber.value(Property.BENDING),
-                        timber.value(Property.MODULUS));
+        BendWay way =
+                section.isTube()
+                        ? tube(making, section, radius, turn)
+                        : way(
+                                making,
+                                new LaminatedBend(
+                                        thicknessMm,
+                                        radius,
+                                        stuff.value(Property.BENDING),
+                                        stuff.value(Property.MODULUS)),
+                                length,
+                                turn);
         return new Bend(
                 length,
                 radius,
                 Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
                 Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)),
-                Optional.of(way(making, glued, length, turn)));
+                Optional.of(way));
+    }
+
+    /** Notches saw through three walls of a tube; the fourth stays and bends. */
+    private static BendWay tube(
+            Making making, Section section, double radiusMm, double turnDegrees) {
+        double thickness = section.thicknessMm();
+        return switch (making.curves) {
+            case ROLLED -> new RolledBend(thickness, radiusMm);
+            case NOTCHED ->
+                    kerfed(making, turnDegrees, radiusMm + thickness, thickness, section.wallMm());
+        };
+    }
+
+    private static KerfBend kerfed(
+            Making making, double turn, double outside, double thickness, double left) {
+        return new KerfBend(
+                Math.clamp(turn, 0.1, 180),
+                Math.min(outside, STRAIGHT_MM),
+                thickness,
+                left,
+                Math.max(0.1, making.kerfMm));
     }
 
     private static BendWay way(
@@ -87,12 +122,12 @@ public record Bend(
             case SAWN ->
                     new SawnBend(thickness, Math.max(BOARD_MM, 2 * thickness), outside, lengthMm);
             case KERFED ->
-                    new KerfBend(
-                            Math.clamp(turnDegrees, 0.1, 180),
+                    kerfed(
+                            making,
+                            turnDegrees,
                             outside,
                             thickness,
-                            Math.min(glued.thickestMm(), LEFT * thickness),
-                            Math.max(0.1, making.kerfMm));
+                            Math.min(glued.thickestMm(), LEFT * thickness));
         };
     }
 

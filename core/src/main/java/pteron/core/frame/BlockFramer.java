@@ -36,7 +36,8 @@ final class BlockFramer {
         this.panel = panel;
         this.maker = maker;
         this.own = panel.members().section();
-        this.blocking = blocking.depthMm() > own.depthMm() ? own : blocking;
+        boolean alike = panel.isBonded() || own.isTube() || blocking.depthMm() > own.depthMm();
+        this.blocking = alike ? own : blocking;
         this.inside = inside;
         // beside a header on a bend trimmers lean away: no block stands in that gap
         double lean = (panel.memberRoomMm() - own.thicknessMm()) / 2;

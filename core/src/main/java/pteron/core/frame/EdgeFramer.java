@@ -194,7 +194,8 @@ final class EdgeFramer {
         } else if (rim.isStraight()) {
             maker.addRipped(Role.TOP_PLATE, plate, way(edge), panel.rips().endDegrees());
         } else {
-            Bend bend = Bend.of(plate, rim.line(), thickness, maker.timber(), making);
+            Bend bend =
+                    Bend.of(plate, rim.line(), panel.members().section(), maker.timber(), making);
             maker.addBent(Role.TOP_PLATE, plate, way(edge), bend);
         }
     }

@@ -9,6 +9,7 @@ import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.geometry.Point3;
+import pteron.core.mechanics.RolledBend;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
@@ -21,11 +22,12 @@ final class FrameCheck {
 
     private FrameCheck() {}
 
-    static List<Finding> findings(double longest, List<PanelFrame> panels) {
+    static List<Finding> findings(FrameStage.Longest longest, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();
         for (PanelFrame frame : panels) {
             packing(frame.panel(), findings);
             lengths(longest, frame, findings);
+            frame.members().forEach(member -> rolled(member, findings));
             overlaps(frame, findings);
         }
         return findings;
@@ -48,9 +50,11 @@ final class FrameCheck {
         }
     }
 
-    private static void lengths(double longest, PanelFrame frame, List<Finding> findings) {
+    private static void lengths(
+            FrameStage.Longest longest, PanelFrame frame, List<Finding> findings) {
         for (Member member : frame.members()) {
-            if (member.lengthMm() > longest) {
+            double most = longest.of(member);
+            if (member.lengthMm() > most) {
                 Point3 middle = member.centre();
                 findings.add(
                         new Finding(
@@ -63,11 +67,31 @@ final class FrameCheck {
                                         middle.y(),
                                         middle.z()),
                                 Quantity.mm(member.lengthMm()),
-                                Limit.atMost(Quantity.mm(longest)),
+                                Limit.atMost(Quantity.mm(most)),
                                 Cure.advice(
                                         "SPLICE_OR_LONGER_STOCK",
-                                        Quantity.mm(member.lengthMm() - longest))));
+                                        Quantity.mm(member.lengthMm() - most))));
             }
+        }
+    }
+
+    private static void rolled(Member member, List<Finding> findings) {
+        if (member.bend().flatMap(Bend::way).orElse(null) instanceof RolledBend rolled
+                && !rolled.holds()) {
+            Point3 middle = member.centre();
+            findings.add(
+                    new Finding(
+                            "TUBE_ROLLED_TOO_TIGHT",
+                            Severity.WATCH,
+                            new Place(
+                                    FrameStation.FRAME,
+                                    member.name(),
+                                    middle.x(),
+                                    middle.y(),
+                                    middle.z()),
+                            Quantity.mm(rolled.radiusMm()),
+                            Limit.atLeast(Quantity.mm(rolled.leastMm())),
+                            Cure.advice("NOTCH_OR_LARGER_RADIUS", Quantity.mm(rolled.leastMm()))));
         }
     }
 

@@ -32,7 +32,7 @@ public final class FrameStage {
      *
      * @param blocking section of the blocks
      * @param making how plates are made that follow a curve
-     * @param longestPartMm longest part that can be cut from a bar (mm)
+     * @param longest longest parts that can be cut
      * @param library the materials
      * @param shell the panels, usable
      * @param openings doors and windows in them
@@ -40,7 +40,7 @@ public final class FrameStage {
     public record Input(
             Section blocking,
             Bend.Making making,
-            double longestPartMm,
+            Longest longest,
             MaterialLibrary library,
             Shell shell,
             Openings openings) {
@@ -50,11 +50,28 @@ public final class FrameStage {
                 BoxPlan plan, MaterialLibrary library, Shell shell, Openings openings) {
             return new Input(
                     plan.makeUp().blocking(),
-                    new Bend.Making(plan.makeUp().bends(), plan.supplies().kerfMm()),
-                    plan.supplies().longestPartMm(),
+                    new Bend.Making(
+                            plan.makeUp().bends(),
+                            plan.makeUp().joining().curves(),
+                            plan.supplies().kerfMm()),
+                    new Longest(
+                            plan.supplies().longestPartMm(false),
+                            plan.supplies().longestPartMm(true)),
                     library,
                     shell,
                     openings);
+        }
+    }
+
+    /**
+     * Longest parts that can be cut.
+     *
+     * @param barMm from a bar (mm)
+     * @param tubeMm from a tube (mm)
+     */
+    public record Longest(double barMm, double tubeMm) {
+        double of(Member member) {
+            return member.section().isTube() ? tubeMm : barMm;
         }
     }
 
@@ -87,7 +104,7 @@ public final class FrameStage {
                                         kept(panel, input, before)
                                                 .orElseGet(() -> frame(input, panel)))
                         .toList();
-        return new Frame(panels, figures(panels), FrameCheck.findings(input.longestPartMm, panels));
+        return new Frame(panels, figures(panels), FrameCheck.findings(input.longest, panels));
     }
 
     /** {@return the openings that can be framed: those that lie in the wall and clear of each other} */

@@ -1,4 +1,4 @@
 package pteron.core.mechanics;
 
-/** How a straight piece of timber is made to follow a curve. */
-public sealed interface BendWay permits LaminatedBend, SawnBend, KerfBend {}
+/** How a straight member is made to follow a curve. */
+public sealed interface BendWay permits LaminatedBend, SawnBend, KerfBend, RolledBend {}

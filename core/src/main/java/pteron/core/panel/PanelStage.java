@@ -173,8 +173,8 @@ public final class PanelStage {
     /** The bottom plate or edge bar of the wall lies flat along the edge and carries with the strip. */
     private PanelLoad edge(SandwichPanel panel, double person, double span) {
         PanelLoad bare = PanelLoad.edge(person, span);
-        Material timber = library.get(plan.makeUp().walls().members().timber());
-        Section section = plan.makeUp().walls().members().section();
+        Material timber = library.get(plan.makeUp().walls().framing().timber());
+        Section section = plan.makeUp().walls().framing().section();
         double bar =
                 48 * timber.value(Property.MODULUS) * section.flatInertiaMm4() / Math.pow(span, 3);
         double strip =
@@ -221,7 +221,7 @@ public final class PanelStage {
                                 library)
                         .in(plan.loads().serviceClass());
         boolean roof = part.equals("roof");
-        double support = framed.members().section().thicknessMm();
+        double support = framed.framing().section().thicknessMm();
         double span = roof ? inside.widthMm() : inside.room().get().bounds().height();
         span(part, span, roof ? "width inside" : "height inside");
         uses.addAll(new PanelCheck(sandwich, wind(roof, span), span, support).uses());

@@ -158,7 +158,7 @@ final class SectionShapes {
         }
         layer(part + ".insulation.thickness", framed.insulation().withThickness(foam));
         if (framed.scheme() != Scheme.FRAMELESS) {
-            member(framed.members(), from + over, from + over + depth);
+            member(framed.framing(), from + over, from + over + depth);
             packing(framed, from, over);
         }
         for (int i = framed.outside().size() - 1; i >= 0; i--) {
@@ -169,7 +169,7 @@ final class SectionShapes {
 
     private void packing(Framed framed, double from, double over) {
         if (over > 0 && framed.fit().over() == Framed.Fit.Over.PACKED) {
-            double half = framed.members().section().thicknessMm() / 2;
+            double half = framed.framing().section().thicknessMm() / 2;
             canvas.rectangle(
                     Matter.ROLL,
                     new Point2(WIDE_MM / 2 - half, from),

@@ -17,6 +17,7 @@ import pteron.core.buildup.Section;
  * @param blocking section of the blocks behind sheet edges
  * @param bends how plates are made that follow a curve
  * @param assembly in which school its pieces are put together
+ * @param joining how tubes and bonded panels are joined
  * @param alternatives other build-ups kept beside these, at most three of each part
  */
 public record MakeUp(
@@ -26,6 +27,7 @@ public record MakeUp(
         Section blocking,
         Bends bends,
         Assembly assembly,
+        Joining joining,
         List<Alternative> alternatives) {
 
     /** How plates are made that follow a curve. */
@@ -57,41 +59,46 @@ public record MakeUp(
 
     /** A make-up with no alternatives. */
     public MakeUp(Floor floor, Framed walls, Framed roof, Section blocking) {
-        this(floor, walls, roof, blocking, Bends.GLUED, Assembly.USUAL, List.of());
+        this(floor, walls, roof, blocking, Bends.GLUED, Assembly.USUAL, Joining.USUAL, List.of());
     }
 
     /** {@return this make-up with another floor} */
     public MakeUp withFloor(Floor other) {
-        return new MakeUp(other, walls, roof, blocking, bends, assembly, alternatives);
+        return new MakeUp(other, walls, roof, blocking, bends, assembly, joining, alternatives);
     }
 
     /** {@return this make-up with other walls} */
     public MakeUp withWalls(Framed other) {
-        return new MakeUp(floor, other, roof, blocking, bends, assembly, alternatives);
+        return new MakeUp(floor, other, roof, blocking, bends, assembly, joining, alternatives);
     }
 
     /** {@return this make-up with another roof} */
     public MakeUp withRoof(Framed other) {
-        return new MakeUp(floor, walls, other, blocking, bends, assembly, alternatives);
+        return new MakeUp(floor, walls, other, blocking, bends, assembly, joining, alternatives);
     }
 
     /** {@return this make-up with other blocks} */
     public MakeUp withBlocking(Section other) {
-        return new MakeUp(floor, walls, roof, other, bends, assembly, alternatives);
+        return new MakeUp(floor, walls, roof, other, bends, assembly, joining, alternatives);
     }
 
     /** {@return this make-up with its curved plates made in another way} */
     public MakeUp withBends(Bends other) {
-        return new MakeUp(floor, walls, roof, blocking, other, assembly, alternatives);
+        return new MakeUp(floor, walls, roof, blocking, other, assembly, joining, alternatives);
     }
 
     /** {@return this make-up put together in another school} */
     public MakeUp withAssembly(Assembly other) {
-        return new MakeUp(floor, walls, roof, blocking, bends, other, alternatives);
+        return new MakeUp(floor, walls, roof, blocking, bends, other, joining, alternatives);
+    }
+
+    /** {@return this make-up with tubes and panels joined in another way} */
+    public MakeUp withJoining(Joining other) {
+        return new MakeUp(floor, walls, roof, blocking, bends, assembly, other, alternatives);
     }
 
     /** {@return this make-up with other alternatives} */
     public MakeUp withAlternatives(List<Alternative> other) {
-        return new MakeUp(floor, walls, roof, blocking, bends, assembly, other);
+        return new MakeUp(floor, walls, roof, blocking, bends, assembly, joining, other);
     }
 }

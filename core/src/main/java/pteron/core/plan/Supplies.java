@@ -8,6 +8,7 @@ import pteron.core.quantity.Require;
  *
  * @param saw how bars are sawn
  * @param stockLengthsMm lengths that the shop sells bars in, shortest first, one or more (mm)
+ * @param tubeLengthsMm lengths that it sells tubes in, shortest first, one or more (mm)
  * @param beadWidthMm width of a bead of sealant (mm)
  * @param beadDepthMm depth of a bead of sealant (mm)
  * @param cartridgeMl content of a cartridge (mL)
@@ -16,6 +17,7 @@ import pteron.core.quantity.Require;
 public record Supplies(
         Saw saw,
         List<Double> stockLengthsMm,
+        List<Double> tubeLengthsMm,
         double beadWidthMm,
         double beadDepthMm,
         double cartridgeMl,
@@ -29,23 +31,28 @@ public record Supplies(
         Require.within("bead depth", beadDepthMm, PlanLimits.BEAD);
         Require.within("cartridge", cartridgeMl, PlanLimits.CARTRIDGE);
         Require.within("tape roll", tapeRollMm, PlanLimits.TAPE_ROLL);
-        stockLengthsMm.forEach(
-                length -> Require.within("stock length", length, PlanLimits.STOCK_LENGTH));
-        stockLengthsMm = stockLengthsMm.stream().distinct().sorted().toList();
-        if (stockLengthsMm.isEmpty()) {
+        stockLengthsMm = lengths("stock lengths", stockLengthsMm);
+        tubeLengthsMm = lengths("lengths of tubes", tubeLengthsMm);
+    }
+
+    /** {@return lengths each once, shortest first} */
+    private static List<Double> lengths(String name, List<Double> lengthsMm) {
+        lengthsMm.forEach(length -> Require.within(name, length, PlanLimits.STOCK_LENGTH));
+        if (lengthsMm.isEmpty()) {
             throw new IllegalArgumentException(
-                    "stock lengths: there are none; give at least one length the shop sells");
+                    name + ": there are none; give at least one length the shop sells");
         }
+        return lengthsMm.stream().distinct().sorted().toList();
     }
 
-    /** {@return the longest bar in the shop (mm)} */
-    public double longestStockMm() {
-        return stockLengthsMm.getLast();
+    /** {@return lengths in the shop: of tubes, or of timber and bars (mm)} */
+    public List<Double> lengthsMm(boolean tube) {
+        return tube ? tubeLengthsMm : stockLengthsMm;
     }
 
-    /** {@return the longest part that can be cut from a bar in the shop (mm)} */
-    public double longestPartMm() {
-        return saw.usableMm(longestStockMm()) - saw.toleranceMm();
+    /** {@return the longest part that can be cut from a tube or a bar in the shop (mm)} */
+    public double longestPartMm(boolean tube) {
+        return saw.usableMm(lengthsMm(tube).getLast()) - saw.toleranceMm();
     }
 
     /** {@return width of the saw's cut (mm)} */
@@ -56,7 +63,13 @@ public record Supplies(
     /** {@return these supplies sawn in another way} */
     public Supplies withSaw(Saw other) {
         return new Supplies(
-                other, stockLengthsMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+                other,
+                stockLengthsMm,
+                tubeLengthsMm,
+                beadWidthMm,
+                beadDepthMm,
+                cartridgeMl,
+                tapeRollMm);
     }
 
     /** {@return these supplies with a saw of another kerf} */
@@ -76,11 +89,19 @@ public record Supplies(
 
     /** {@return these supplies with bars of other lengths} */
     public Supplies withStockLengths(List<Double> otherMm) {
-        return new Supplies(saw, otherMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+        return new Supplies(
+                saw, otherMm, tubeLengthsMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+    }
+
+    /** {@return these supplies with tubes of other lengths} */
+    public Supplies withTubeLengths(List<Double> otherMm) {
+        return new Supplies(
+                saw, stockLengthsMm, otherMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
     }
 
     /** {@return these supplies with another bead} */
     public Supplies withBead(double widthMm, double depthMm) {
-        return new Supplies(saw, stockLengthsMm, widthMm, depthMm, cartridgeMl, tapeRollMm);
+        return new Supplies(
+                saw, stockLengthsMm, tubeLengthsMm, widthMm, depthMm, cartridgeMl, tapeRollMm);
     }
 }

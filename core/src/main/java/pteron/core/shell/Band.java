@@ -69,7 +69,7 @@ record Band(
      * thicknesses and the layers; common practice}
      */
     double leastRadiusMm() {
-        return LEAST_MEMBERS * framed.members().section().thicknessMm() + framed.thicknessMm();
+        return LEAST_MEMBERS * framed.framing().section().thicknessMm() + framed.thicknessMm();
     }
 
     double lengthMm() {

@@ -16,7 +16,7 @@ record BandEnd(double atMm, double ripDegrees, double packMm) {
 
     /** {@return a bevelled end where enough timber stays on the short face, a square one set back if not} */
     static BandEnd of(Joint joint, Band band, int inward) {
-        double half = band.framed().members().section().thicknessMm() / 2;
+        double half = band.framed().framing().section().thicknessMm() / 2;
         BandEnd end = of(joint, band, inward, band.along(joint.out()) + inward * half);
         // on a bend the member touches where its middle comes to lie, which the bevel moves
         for (int i = 0; !band.isStraight() && i < MIDDLES; i++) {
@@ -26,11 +26,11 @@ record BandEnd(double atMm, double ripDegrees, double packMm) {
     }
 
     private static BandEnd of(Joint joint, Band band, int inward, double middle) {
-        double thickness = band.framed().members().section().thicknessMm();
+        double thickness = band.framed().framing().section().thicknessMm();
         double out = inward * band.touching(joint.out(), middle);
         double in = inward * band.touching(joint.in(), middle);
         double takenOff = Math.abs(in - out);
-        boolean rips = takenOff <= thickness - Rips.LEAST_SHORT_FACE_MM;
+        boolean rips = band.framed().isRipped() && takenOff <= thickness - Rips.LEAST_SHORT_FACE_MM;
         double rip = Math.toDegrees(Math.atan2(in - out, band.depthMm()));
         return rips
                 ? new BandEnd(inward * Math.min(out, in), rip, 0)

@@ -76,6 +76,7 @@ final class FloorMaker {
                 notches,
                 new Point2(area.fromU(), area.fromV()),
                 Rips.NONE,
+                floor.scheme(),
                 floor.members(),
                 floor.core(),
                 between,
@@ -152,7 +153,8 @@ final class FloorMaker {
                         List.of(),
                         new Point2(-half, -drop),
                         Rips.NONE,
-                        walls.members(),
+                        walls.scheme(),
+                        walls.framing(),
                         walls.insulation(),
                         0,
                         List.of(

@@ -1,6 +1,7 @@
 package pteron.core.shell;
 
 import java.util.List;
+import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.geometry.Bounds2;
@@ -19,6 +20,7 @@ import pteron.core.surface.Surface;
  * @param notches rectangles at its edges that are left out, as for wheels in a floor; usually none
  * @param zero where places of openings in it are counted from (u, v)
  * @param rips bevels ripped along the members at its ends
+ * @param scheme how it carries
  * @param members what it is framed with
  * @param filling insulation between members, or the core of a sandwich
  * @param fillingFromMm where the filling begins (w, mm)
@@ -32,6 +34,7 @@ public record Panel(
         List<Bounds2> notches,
         Point2 zero,
         Rips rips,
+        Framed.Scheme scheme,
         Members members,
         Layer filling,
         double fillingFromMm,
@@ -85,6 +88,16 @@ public record Panel(
     /** {@return whether its insulation lies between its members, not over them} */
     public boolean isFilledBetweenMembers() {
         return fillingFromMm < depthMm() - Tolerance.TOUCH.lengthMm();
+    }
+
+    /** {@return whether it is a bonded panel with bars at its edges and seams only} */
+    public boolean isBonded() {
+        return scheme == Framed.Scheme.FRAMELESS;
+    }
+
+    /** {@return whether it has a frame of tubes} */
+    public boolean isOfTube() {
+        return scheme == Framed.Scheme.TUBE;
     }
 
     /** {@return whether its members run from side to side of the box, with blocks, not plates, at their ends} */

@@ -94,7 +94,8 @@ final class PanelMaker {
                 List.of(),
                 new Point2(0, underside.floorMm()),
                 Rips.NONE,
-                walls.members(),
+                walls.scheme(),
+                walls.framing(),
                 walls.insulation(),
                 0,
                 List.of(
@@ -229,7 +230,8 @@ final class PanelMaker {
                 List.of(),
                 new Point2(across ? 0 : -halfWidth, across ? -halfWidth : spans.places().from()),
                 ends,
-                band.framed().members(),
+                band.framed().scheme(),
+                band.framed().framing(),
                 band.framed().insulation(),
                 0,
                 skins(band, spans, waist, across));

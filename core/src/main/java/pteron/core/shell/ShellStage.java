@@ -22,22 +22,22 @@ import pteron.core.stage.Stage;
 /** Takes the box apart into panels. */
 public final class ShellStage {
 
-    /** The stage; empty where the box is not made up of panels with timber members. */
+    /** The stage; empty while outline or layers are unusable. */
     public static final Stage<ShellInput, Shell> STAGE =
             new Stage<>(Shell.class, ShellStage::reads, ShellStage::of);
 
     /** Timber that must stay in a corner that is rounded off (mm); common practice. */
     private static final double LEAST_TIMBER_MM = 20;
 
+    /** Pieces of outline that make a front, a roof and a rear. */
+    private static final int FEWEST_PIECES = 3;
+
     private ShellStage() {}
 
     private static Optional<ShellInput> reads(Given given) {
         Outline outline = given.get(Outline.class);
-        boolean sets =
-                outline.usable()
-                        && given.get(Layers.class).usable()
-                        && Framing.isSetOut(given.plan(), outline, given.library());
-        return sets ? Optional.of(ShellInput.of(given.plan(), outline)) : Optional.empty();
+        boolean usable = outline.usable() && given.get(Layers.class).usable();
+        return usable ? Optional.of(ShellInput.of(given.plan(), outline)) : Optional.empty();
     }
 
     /**
@@ -45,6 +45,9 @@ public final class ShellStage {
      */
     public static Shell of(ShellInput plan) {
         Outline outline = plan.outline();
+        if (outline.elements().size() < FEWEST_PIECES) {
+            return new Shell(List.of(), List.of(tooFew(outline)));
+        }
         List<Band> all =
                 outline.elements().stream().map(one -> Band.of(one, plan.makeUp())).toList();
         List<Finding> trims = new ArrayList<>();
@@ -91,7 +94,7 @@ public final class ShellStage {
     private static List<Finding> check(ShellInput plan, SideLines sides) {
         List<Finding> findings = new ArrayList<>();
         double insideWidth = plan.widthMm() - 2 * plan.makeUp().walls().thicknessMm();
-        double needed = 2 * plan.makeUp().walls().members().section().thicknessMm();
+        double needed = 2 * plan.makeUp().walls().framing().section().thicknessMm();
         if (insideWidth < needed) {
             findings.add(noRoom("inside-width", insideWidth, needed));
         }
@@ -181,6 +184,18 @@ public final class ShellStage {
                 Quantity.mm(band.radiusMm()),
                 Limit.atLeast(Quantity.mm(band.leastRadiusMm())),
                 Cure.advice("LARGER_RADIUS", Quantity.mm(band.leastRadiusMm())));
+    }
+
+    private static Finding tooFew(Outline outline) {
+        Quantity pieces = Quantity.count(outline.elements().size());
+        Quantity fewest = Quantity.count(FEWEST_PIECES);
+        return new Finding(
+                "TOO_FEW_PIECES_OF_OUTLINE",
+                Severity.STOPS,
+                Place.of(OutlineStation.OUTLINE),
+                pieces,
+                Limit.atLeast(fewest),
+                Cure.advice("FRONT_ROOF_AND_REAR", fewest));
     }
 
     private static Finding noRoom(String part, double hasMm, double needsMm) {

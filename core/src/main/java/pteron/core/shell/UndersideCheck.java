@@ -24,7 +24,7 @@ final class UndersideCheck {
         this.plan = plan;
         this.sides = sides;
         this.underside = sides.underside();
-        this.timber = plan.makeUp().walls().members().section().thicknessMm();
+        this.timber = plan.makeUp().walls().framing().section().thicknessMm();
     }
 
     /** {@return why they have none} */

@@ -127,7 +127,7 @@ final class WheelBoxes {
     private void add(
             WheelRoom wheel, FlatSurface surface, Bounds2 frame, Bounds2 outer, Bounds2 inner) {
         Framed walls = makeUp.walls();
-        Members members = walls.members().withSection(WheelRoom.section(makeUp));
+        Members members = walls.framing().withSection(WheelRoom.section(makeUp));
         Layer foam = walls.insulation();
         Layer filling = foam.withThickness(Math.min(foam.thicknessMm(), wheel.frameMm()));
         panels.add(
@@ -139,6 +139,7 @@ final class WheelBoxes {
                         List.of(),
                         new Point2(frame.fromU(), frame.fromV()),
                         Panel.Rips.NONE,
+                        walls.scheme(),
                         members,
                         filling,
                         0,

@@ -19,9 +19,10 @@ record WheelRoom(WheelArch arch, Layer board, double frameMm) {
         return new WheelRoom(arch, makeUp.floor().bottomFace(), section(makeUp).depthMm());
     }
 
-    /** {@return section of the timber that the box over a wheel is framed with} */
+    /** {@return section of what the box over a wheel is framed with: the blocks', or the walls' tube} */
     static Section section(MakeUp makeUp) {
-        return makeUp.blocking();
+        Section walls = makeUp.walls().framing().section();
+        return walls.isTube() ? walls : makeUp.blocking();
     }
 
     double fromMm() {

@@ -92,7 +92,8 @@ final class Wingspan {
                 List.of(),
                 new Point2(0, floor),
                 Panel.Rips.NONE,
-                walls.members(),
+                walls.scheme(),
+                walls.framing(),
                 walls.insulation(),
                 0,
                 List.of(
@@ -119,7 +120,8 @@ final class Wingspan {
                 List.of(),
                 new Point2(frame.fromU(), frame.fromV()),
                 Panel.Rips.NONE,
-                walls.members(),
+                walls.scheme(),
+                walls.framing(),
                 walls.insulation(),
                 0,
                 List.of(

@@ -47,12 +47,9 @@ final class SkinLayout {
         }
         List<Double> seams = new ArrayList<>();
         double from = area.fromU();
-        for (int piece = 1; piece <= skin.laying().across(); piece++) {
-            boolean last = piece == skin.laying().across();
-            double even = area.fromU() + area.width() * piece / skin.laying().across();
-            double to = last ? area.toU() : nearestMiddle(even);
+        for (double to : pieceEnds()) {
             sheets(from, to, seams);
-            if (!last) {
+            if (to < area.toU()) {
                 seams.add(to);
             }
             from = to;
@@ -60,14 +57,28 @@ final class SkinLayout {
         return seams;
     }
 
+    /** {@return where the pieces end that the face is made of, from least u: on a member where one is near} */
+    private List<Double> pieceEnds() {
+        Bounds2 area = skin.area().bounds();
+        double each = area.width() / skin.laying().across();
+        List<Double> ends = new ArrayList<>();
+        double from = area.fromU();
+        for (int piece = 1; piece < skin.laying().across(); piece++) {
+            double even = area.fromU() + each * piece;
+            double middle = nearestMiddle(even);
+            boolean near = Math.abs(middle - even) < each / 2 && middle > from + NARROWEST_MM;
+            from = near ? middle : even;
+            ends.add(from);
+        }
+        ends.add(area.toU());
+        return ends;
+    }
+
     /** {@return width of the widest piece that the face is made of, sheets in it not counted (mm)} */
     double widestPieceMm() {
-        Bounds2 area = skin.area().bounds();
-        double from = area.fromU();
+        double from = skin.area().bounds().fromU();
         double widest = 0;
-        for (int piece = 1; piece <= skin.laying().across(); piece++) {
-            double even = area.fromU() + area.width() * piece / skin.laying().across();
-            double to = piece == skin.laying().across() ? area.toU() : nearestMiddle(even);
+        for (double to : pieceEnds()) {
             widest = Math.max(widest, to - from);
             from = to;
         }

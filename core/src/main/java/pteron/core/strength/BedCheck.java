@@ -26,7 +26,7 @@ final class BedCheck {
             StrengthInput plan, List<PanelFrame> panels, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
-            if (panel.panel().kind() == PanelKind.UNDER) {
+            if (panel.panel().kind() == PanelKind.UNDER && !panel.panel().isBonded()) {
                 panel.members().stream()
                         .filter(FloorCheck::isBearer)
                         .forEach(member -> checks.add(check(plan, panel, member, library)));
@@ -45,7 +45,7 @@ final class BedCheck {
             StrengthInput plan, PanelFrame panel, Member member, MaterialLibrary library) {
         Framed walls = plan.makeUp().walls();
         double carried = panel.widestBayMm();
-        double span = member.lengthMm() - walls.members().section().depthMm();
+        double span = member.lengthMm() - walls.framing().section().depthMm();
         double kgPerArea =
                 FloorCheck.massPerArea(walls.outerSkin(), library)
                         + FloorCheck.massPerArea(walls.insulation(), library)

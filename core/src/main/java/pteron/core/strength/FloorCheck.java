@@ -22,7 +22,7 @@ final class FloorCheck {
     /** {@return a check of every bearer, the longest stretch between or beyond cross-members} */
     static List<MemberCheck> of(
             StrengthInput plan, Carrier carrier, PanelFrame floor, MaterialLibrary library) {
-        if (plan.makeUp().floor().school() == Floor.School.ON_CROSS_MEMBERS) {
+        if (floor.panel().isBonded()) {
             // bars in the sandwich carry with it: that is the check of the panel
             return List.of();
         }

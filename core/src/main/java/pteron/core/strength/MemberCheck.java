@@ -21,12 +21,13 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
 /**
- * A member on two supports, checked in bending, shear and deflection to EN 1995-1-1. Immutable.
+ * A member on two supports, checked in bending, shear and deflection: of timber to EN 1995-1-1, of metal by {@link
+ * MetalChecks}. Immutable.
  *
  * @param kind what it is: {@code stud}, {@code bow}, {@code bearer}
  * @param part name of the member
  * @param section its section, bent across its depth
- * @param timber its timber
+ * @param timber its timber or metal
  * @param spanMm distance between supports (mm)
  * @param loads what lies on it
  * @param setting how long the governing load stands, how damp the timber becomes, what the wind does
@@ -63,6 +64,9 @@ record MemberCheck(
     }
 
     List<Check> checks() {
+        if (timber.kind() == Material.Kind.METAL) {
+            return new MetalChecks(this).checks();
+        }
         return List.of(bending(), shear(), deflection());
     }
 
@@ -171,15 +175,14 @@ record MemberCheck(
                         Quantity.ratio(strength().kdef()));
     }
 
-    private Check check(
-            String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
+    Check check(String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
         String name =
                 kind.substring(0, 1).toUpperCase(Locale.ROOT) + kind.substring(1) + ", " + mode;
         return new Check(
                 kind.replace(' ', '-') + "." + mode, name, part, demand, capacity, working);
     }
 
-    private Working.Builder loadTerms(String formula) {
+    Working.Builder loadTerms(String formula) {
         Working.Builder working = Working.of(formula);
         working.worked(
                 "L",

@@ -34,7 +34,7 @@ final class RoofCheck {
             StrengthInput plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
-            if (panel.panel().kind().isRoof()) {
+            if (panel.panel().kind().isRoof() && !panel.panel().isBonded()) {
                 roof(plan, panel, zones, library, checks);
             }
         }
@@ -92,7 +92,7 @@ final class RoofCheck {
             if (plan.makeUp().assembly().sidesRunPast()) {
                 return member.lengthMm();
             }
-            return member.lengthMm() - plan.makeUp().walls().members().section().depthMm();
+            return member.lengthMm() - plan.makeUp().walls().framing().section().depthMm();
         }
 
         MemberCheck trodden() {

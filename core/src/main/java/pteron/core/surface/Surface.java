@@ -65,8 +65,9 @@ public sealed interface Surface permits FlatSurface, BentSurface, CrownSurface {
             Point2 from = corners.get(i);
             Point2 step = corners.get((i + 1) % corners.size()).minus(from);
             List<Double> places = places(from.u(), from.u() + step.u());
-            for (int k = 0; k < places.size() - 1; k++) {
-                double share = step.u() == 0 ? 0 : (places.get(k) - from.u()) / step.u();
+            outline.add(at(from, inwardMm));
+            for (int k = 1; k < places.size() - 1; k++) {
+                double share = (places.get(k) - from.u()) / step.u();
                 outline.add(at(from.plus(step.times(share)), inwardMm));
             }
         }

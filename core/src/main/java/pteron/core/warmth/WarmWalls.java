@@ -34,7 +34,7 @@ public final class WarmWalls {
         List<Layer> all = new ArrayList<>(framed.outside());
         all.addAll(framed.inside());
         all.addAll(List.of(framed.outerSkin(), framed.insulation(), framed.innerSkin()));
-        boolean members = has(framed.members().timber(), library);
+        boolean members = has(framed.framing().timber(), library);
         boolean packing = framed.overFrameMm() == 0 || has(framed.fit().packing(), library);
         return members && packing && all.stream().allMatch(l -> has(l.material(), library));
     }
@@ -98,7 +98,7 @@ public final class WarmWalls {
         if (framed.scheme() == Scheme.FRAMELESS) {
             return 0;
         }
-        double bay = framed.members().spacingMm() - framed.members().section().thicknessMm();
+        double bay = framed.framing().spacingMm() - framed.framing().section().thicknessMm();
         double share = bay <= 0 ? 0 : 2 * framed.fit().gapMm() / bay;
         return Math.min(1, share) * (1 - memberShare);
     }
@@ -136,17 +136,17 @@ public final class WarmWalls {
     }
 
     private MetalBar bar(Framed framed) {
-        Section section = framed.members().section();
+        Section section = framed.framing().section();
         return new MetalBar(
                 section.thicknessMm(),
                 section.wallMm(),
-                library.get(framed.members().timber()).value(Property.CONDUCTIVITY),
+                library.get(framed.framing().timber()).value(Property.CONDUCTIVITY),
                 member(framed));
     }
 
     private Stuff member(Framed framed) {
-        Material material = library.get(framed.members().timber());
-        Section section = framed.members().section();
+        Material material = library.get(framed.framing().timber());
+        Section section = framed.framing().section();
         Stuff solid = stuff(material);
         boolean tube = framed.scheme() == Scheme.TUBE && section.isTube();
         return tube

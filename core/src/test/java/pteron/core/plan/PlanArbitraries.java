@@ -290,6 +290,7 @@ public final class PlanArbitraries {
                                 new Supplies(
                                         new Saw(kerf, kerf * 3, kerf / 10),
                                         List.of(3000.0, 3600.0, longest),
+                                        List.of(longest),
                                         6,
                                         6,
                                         290,

@@ -15,6 +15,7 @@ import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Assembly;
+import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 
 /** Reads the make-up; materials must be in the library. */
@@ -34,6 +35,7 @@ final class MakeUpReader {
                 at.object("blocking", MakeUpReader::section),
                 at.choiceOr("bends", MakeUp.Bends.values(), MakeUp.Bends.GLUED),
                 at.has("assembly") ? at.object("assembly", MakeUpReader::assembly) : Assembly.USUAL,
+                at.has("joining") ? at.object("joining", MakeUpReader::joining) : Joining.USUAL,
                 at.objectsOr("alternatives", this::alternative));
     }
 
@@ -47,6 +49,14 @@ final class MakeUpReader {
                 at.choiceOr("strip", Assembly.Strip.values(), usual.strip()),
                 at.wholeOr("floorAlong", Assembly.FLOOR_PIECES, 1),
                 at.wholeOr("floorAcross", Assembly.FLOOR_PIECES, 1));
+    }
+
+    private static Joining joining(JsonCursor at) throws PlanFormatException {
+        Joining usual = Joining.USUAL;
+        return new Joining(
+                at.choiceOr("tubes", Joining.Tubes.values(), usual.tubes()),
+                at.choiceOr("curves", Joining.Curves.values(), usual.curves()),
+                at.choiceOr("panels", Joining.Panels.values(), usual.panels()));
     }
 
     private Alternative alternative(JsonCursor at) throws PlanFormatException {

@@ -15,6 +15,7 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.plan.Assembly;
+import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 
 /** Writes the make-up; what is as usual is left out. */
@@ -33,6 +34,9 @@ final class MakeUpWriter {
         }
         if (!makeUp.assembly().equals(Assembly.USUAL)) {
             node.set("assembly", assembly(makeUp.assembly()));
+        }
+        if (!makeUp.joining().equals(Joining.USUAL)) {
+            node.set("joining", joining(makeUp.joining()));
         }
         if (!makeUp.alternatives().isEmpty()) {
             ArrayNode all = node.putArray("alternatives");
@@ -55,6 +59,14 @@ final class MakeUpWriter {
         node.put("strip", lower(assembly.strip()));
         node.put("floorAlong", assembly.floorAlong());
         node.put("floorAcross", assembly.floorAcross());
+        return node;
+    }
+
+    private static ObjectNode joining(Joining joining) {
+        ObjectNode node = object();
+        node.put("tubes", lower(joining.tubes()));
+        node.put("curves", lower(joining.curves()));
+        node.put("panels", lower(joining.panels()));
         return node;
     }
 

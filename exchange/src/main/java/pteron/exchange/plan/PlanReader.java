@@ -25,7 +25,10 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 6;
+    static final int VERSION = 7;
+
+    /** Lengths of tubes before version 7: a whole bar, common practice. */
+    private static final List<Double> TUBE_LENGTHS_MM = List.of(6000.0);
 
     private static final Range VERSIONS = new Range(1, 1_000_000, "");
 
@@ -173,6 +176,9 @@ final class PlanReader {
         return new Supplies(
                 saw(at, version),
                 at.numbers("stockLengthsMm", PlanLimits.STOCK_LENGTH),
+                at.has("tubeLengthsMm")
+                        ? at.numbers("tubeLengthsMm", PlanLimits.STOCK_LENGTH)
+                        : TUBE_LENGTHS_MM,
                 at.number("beadWidthMm", PlanLimits.BEAD),
                 at.number("beadDepthMm", PlanLimits.BEAD),
                 at.number("cartridgeMl", PlanLimits.CARTRIDGE),

@@ -72,6 +72,7 @@ final class PlanWriter {
         put(node, "endTrimMm", supplies.saw().endTrimMm());
         put(node, "lengthToleranceMm", supplies.saw().toleranceMm());
         put(node, "stockLengthsMm", supplies.stockLengthsMm());
+        put(node, "tubeLengthsMm", supplies.tubeLengthsMm());
         put(node, "beadWidthMm", supplies.beadWidthMm());
         put(node, "beadDepthMm", supplies.beadDepthMm());
         put(node, "cartridgeMl", supplies.cartridgeMl());

@@ -1,0 +1,63 @@
+package pteron.core.mechanics;
+
+import pteron.core.buildup.Section;
+import pteron.core.material.Material;
+import pteron.core.material.Property;
+
+/**
+ * Design strengths of metal bars and tubes away from their welds.
+ *
+ * @param material the metal
+ */
+public record MetalStrength(Material material) {
+
+    /**
+     * Partial factor: 1.10 of EN 1999-1-1 6.1.3 for aluminium and of EN 1993-1-4 for stainless steel; kept for plain
+     * steel too, for which EN 1993-1-1 asks 1.00.
+     */
+    public static final double GAMMA = 1.10;
+
+    /**
+     * Design value of a strength.
+     *
+     * <pre>  fd = f / gamma  </pre>
+     *
+     * <p>Source: EN 1999-1-1 6.2.5. Example: 6061-T6 with 241 N/mm² gives 219.1 N/mm².
+     *
+     * @param property which strength
+     * @return design strength (N/mm²)
+     */
+    public double design(Property property) {
+        return material.value(property) / GAMMA;
+    }
+
+    /**
+     * Section modulus.
+     *
+     * <pre>  W = I / (h / 2)  </pre>
+     *
+     * <p>Source: any beam table. Example: 40 × 40 × 3 mm with sharp corners gives 5099 mm³.
+     *
+     * @return W (mm³)
+     */
+    public static double modulusMm3(Section section) {
+        return section.inertiaMm4() / (section.depthMm() / 2);
+    }
+
+    /**
+     * Area that carries shear along the depth.
+     *
+     * <pre>  Av = A · h / (b + h), of a solid bar A / 1.5  </pre>
+     *
+     * <p>Source: EN 1993-1-1 6.2.6 (3) f; any beam table for the bar. Example: 50 × 50 × 3 mm with sharp corners gives
+     * 282 mm².
+     *
+     * @return area (mm²)
+     */
+    public static double shearAreaMm2(Section section) {
+        double height = section.depthMm();
+        return section.isTube()
+                ? section.areaMm2() * height / (section.thicknessMm() + height)
+                : section.areaMm2() / 1.5;
+    }
+}

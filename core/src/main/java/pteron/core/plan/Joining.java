@@ -1,0 +1,57 @@
+package pteron.core.plan;
+
+/**
+ * How members that are not of timber are joined and bent, and how bonded panels meet. Immutable.
+ *
+ * @param tubes what holds the end of a tube
+ * @param curves how a tube is made to follow a curve
+ * @param panels how bonded panels meet at a corner
+ */
+public record Joining(Tubes tubes, Curves curves, Panels panels) {
+
+    /** As most are joined. */
+    public static final Joining USUAL = new Joining(Tubes.WELDED, Curves.ROLLED, Panels.ANGLES);
+
+    /** What holds the end of a tube. */
+    public enum Tubes {
+        /** Welded all round. */
+        WELDED,
+        /** Glued over a sleeve that is fixed to the other tube. */
+        SLEEVED,
+        /** Bolted to a bracket. */
+        BRACKETED
+    }
+
+    /** How a tube is made to follow a curve. */
+    public enum Curves {
+        /** Between three rollers. */
+        ROLLED,
+        /** Three walls sawn through many times, bent until the cuts close, and the cuts welded. */
+        NOTCHED
+    }
+
+    /** How bonded panels meet at a corner. */
+    public enum Panels {
+        /** Square edges, glued, with an angle outside and one inside. */
+        ANGLES,
+        /** One panel lies in a rebate of the other, glued, with an angle outside. */
+        REBATED,
+        /** A tongue in grooves of both, glued, with an angle inside. */
+        TONGUED
+    }
+
+    /** {@return the same with tubes held in another way} */
+    public Joining withTubes(Tubes other) {
+        return new Joining(other, curves, panels);
+    }
+
+    /** {@return the same with tubes bent in another way} */
+    public Joining withCurves(Curves other) {
+        return new Joining(tubes, other, panels);
+    }
+
+    /** {@return the same with panels that meet in another way} */
+    public Joining withPanels(Panels other) {
+        return new Joining(tubes, curves, other);
+    }
+}
