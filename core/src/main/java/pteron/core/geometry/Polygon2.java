@@ -13,7 +13,6 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.precision.GeometryPrecisionReducer;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
@@ -180,7 +179,7 @@ public final class Polygon2 {
         if (other.isRectangle() && other.bounds.covers(bounds)) {
             return List.of(this);
         }
-        return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.INTERSECTION));
+        return pieces(Overlays.shared(shape, other.shape));
     }
 
     /** {@return whether it is an upright rectangle} */
@@ -276,7 +275,7 @@ public final class Polygon2 {
     private List<Polygon2> withoutAll(List<Polygon2> others) {
         Geometry[] shapes = others.stream().map(other -> other.shape).toArray(Geometry[]::new);
         Geometry together = OverlayNGRobust.union(Rings.FACTORY.createGeometryCollection(shapes));
-        return pieces(OverlayNGRobust.overlay(shape, together, OverlayNG.DIFFERENCE));
+        return pieces(Overlays.without(shape, together));
     }
 
     /** {@return what is left when the other is cut away} */
@@ -287,7 +286,7 @@ public final class Polygon2 {
         if (cutsStraight(other)) {
             return rectangles(bounds.rests(other.bounds).stream());
         }
-        return pieces(OverlayNGRobust.overlay(shape, other.shape, OverlayNG.DIFFERENCE));
+        return pieces(Overlays.without(shape, other.shape));
     }
 
     private static List<Polygon2> rectangles(Stream<Bounds2> areas) {

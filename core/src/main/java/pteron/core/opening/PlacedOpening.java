@@ -42,8 +42,12 @@ public record PlacedOpening(
         }
         Polygon2 needed =
                 Polygon2.rectangle(new Bounds2(clear.fromU(), clear.toU(), floor, clear.toV()));
-        return panel.frame().inset(timber).stream()
-                .anyMatch(room -> room.contains(needed, SLACK_MM2));
+        boolean lined =
+                !panel.kind().isSide()
+                        || panel.skin(Skin.Face.INNER).area().contains(needed, SLACK_MM2);
+        return lined
+                && panel.frame().inset(timber).stream()
+                        .anyMatch(room -> room.contains(needed, SLACK_MM2));
     }
 
     /** {@return whether it reaches past the lining of a panel of the strip, where other panels join it} */

@@ -31,10 +31,11 @@ import pteron.core.shell.Skin;
  *
  * @param wall which one
  * @param shape along the wall from the box's front face or left side, and over the floor's top (mm)
+ * @param lining shape of its lining, past which other walls join: no opening reaches over it
  * @param edgeMm timber that must stand between an opening and the ends of the wall (mm)
  * @param aboveMm timber that must lie between an opening and the edges over and under it (mm)
  */
-public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm) {
+public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm, double aboveMm) {
 
     /** How far apart places are tried (mm). */
     private static final double STEP_MM = 10;
@@ -54,7 +55,11 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
         return shell(plan, outline)
                 .flatMap(shell -> shell.panel(wall.id()))
                 .map(panel -> framed(plan, wall, panel))
-                .orElseGet(() -> new WallRoom(wall, bare(plan, outline, wall), edge, above));
+                .orElseGet(() -> bare(wall, bare(plan, outline, wall), edge, above));
+    }
+
+    private static WallRoom bare(Wall wall, Polygon2 shape, double edge, double above) {
+        return new WallRoom(wall, shape, shape, edge, above);
     }
 
     /** {@return the walls that a plan's box has, the sides first} */
@@ -110,21 +115,12 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
         double play = UnitShelf.PLAY_MM;
         double edge = timber + play + corner;
         double above = 2 * timber + play;
-        Polygon2 room = panel.kind().isSide() ? panel.frame() : lined(panel, edge, above);
-        return new WallRoom(wall, moved(room, -zero.u(), -zero.v()), edge, above);
-    }
-
-    /** The frame where an opening, its timber round it, does not reach past the lining: there other walls join. */
-    private static Polygon2 lined(Panel panel, double edge, double above) {
-        Bounds2 frame = panel.frame().bounds();
-        Bounds2 lining = panel.skin(Skin.Face.INNER).area().bounds();
-        double play = UnitShelf.PLAY_MM;
-        return Polygon2.rectangle(
-                new Bounds2(
-                        Math.max(frame.fromU(), lining.fromU() - edge + play),
-                        Math.min(frame.toU(), lining.toU() + edge - play),
-                        Math.max(frame.fromV(), lining.fromV() - above + play),
-                        Math.min(frame.toV(), lining.toV() + above - play)));
+        return new WallRoom(
+                wall,
+                moved(panel.frame(), -zero.u(), -zero.v()),
+                moved(panel.skin(Skin.Face.INNER).area(), -zero.u(), -zero.v()),
+                edge,
+                above);
     }
 
     private static Polygon2 moved(Polygon2 shape, double alongMm, double upMm) {
@@ -195,7 +191,19 @@ public record WallRoom(Wall wall, Polygon2 shape, double edgeMm, double aboveMm)
                                 place.alongMm() + size.widthMm() + edgeMm,
                                 low,
                                 place.sillMm() + size.heightMm() + aboveMm));
-        return shape.contains(needed, SLACK_MM2) && !(onFloor && hangs(size, place));
+        return shape.contains(needed, SLACK_MM2)
+                && lining.contains(clear(size, place, onFloor), SLACK_MM2)
+                && !(onFloor && hangs(size, place));
+    }
+
+    private static Polygon2 clear(Size size, Place place, boolean onFloor) {
+        double play = UnitShelf.PLAY_MM;
+        return Polygon2.rectangle(
+                new Bounds2(
+                        place.alongMm() - play,
+                        place.alongMm() + size.widthMm() + play,
+                        place.sillMm() - (onFloor ? 0 : play),
+                        place.sillMm() + size.heightMm() + play));
     }
 
     /** {@return whether a door would hang over a dropped part of the floor} */

@@ -3,6 +3,7 @@ package pteron.core.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import pteron.core.cutting.BarCutting;
 import pteron.core.frame.Bend;
@@ -17,6 +18,7 @@ import pteron.core.mechanics.LaminatedBend;
 import pteron.core.mechanics.SawnBend;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
@@ -173,5 +175,34 @@ class BentByHandTest {
             }
         }
         assertThat(tail().surface().leastRadiusMm(0, 500, 0)).isCloseTo(1294.5, within(0.5));
+    }
+
+    /** Where an arc ends plumb over the rear, edges all but coincide: the post once reached five metres into the ground. */
+    @Test
+    void postUnderAnArc_standsOnTheFloor() {
+        BoxPlan plan = StartingPlans.square().withOpenings(List.of());
+        OutlinePoint arc =
+                new OutlinePoint(2898, 1942)
+                        .withLink(
+                                new OutlinePoint.Arc(
+                                        new OutlinePoint.Spot(
+                                                3721.7208214385655, 1600.720821438565)));
+        List<OutlinePoint> points =
+                List.of(
+                        new OutlinePoint(0, 0),
+                        new OutlinePoint(0, 854),
+                        new OutlinePoint(528, 1942),
+                        arc,
+                        new OutlinePoint(4063, 777),
+                        new OutlinePoint(4063, 0));
+        BoxModel model =
+                BoxModel.of(
+                        plan.withBox(plan.box().withOutline(points)), MaterialLibrary.starting());
+        Panel left = model.get(Frame.class).panel(PanelKind.LEFT).panel();
+        assertThat(model.get(Frame.class).panel(PanelKind.LEFT).members())
+                .allMatch(
+                        member ->
+                                member.bounds().fromV() > left.frame().bounds().fromV() - 1
+                                        && member.lengthMm() < 4000);
     }
 }

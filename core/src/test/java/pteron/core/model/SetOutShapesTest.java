@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
 import pteron.core.edit.OutlineTools;
 import pteron.core.figure.Finding;
@@ -46,7 +47,7 @@ import pteron.core.skin.Skins;
 /** Boxes of any shape by chance: set out whole, or refused with a finding; nothing overlaps, sheets cover. */
 class SetOutShapesTest {
 
-    private static final int BOXES = 2000;
+    private static final int BOXES = 3000;
     private static final long SEED = 20_261_126;
 
     /** What a pencil line hides (mm). */
@@ -146,13 +147,34 @@ class SetOutShapesTest {
         return plan;
     }
 
+    /** Half of the walls and roofs are of timber, a quarter of tubes, a quarter bonded panels. */
     private static Framed framed(Random random, Framed framed) {
-        Members members = framed.members();
+        Members members = framed.members().withSpacing(between(random, 300, 600));
+        return switch (random.nextInt(4)) {
+            case 0 -> tube(random, framed, members);
+            case 1 ->
+                    framed.withScheme(Framed.Scheme.FRAMELESS)
+                            .withMembers(members.withSection(new Section(45, 45)))
+                            .withInsulation(
+                                    framed.insulation().withThickness(between(random, 25, 70)));
+            default -> timber(random, framed, members);
+        };
+    }
+
+    private static Framed timber(Random random, Framed framed, Members members) {
         double depth = List.of(45.0, 63.0, 89.0).get(random.nextInt(3));
-        return framed.withMembers(
-                        members.withSpacing(between(random, 300, 600))
-                                .withSection(members.section().withDepth(depth)))
+        return framed.withMembers(members.withSection(members.section().withDepth(depth)))
                 .withInsulation(framed.insulation().withThickness(depth - 5));
+    }
+
+    private static Framed tube(Random random, Framed framed, Members members) {
+        double thickness = List.of(25.0, 30.0, 40.0).get(random.nextInt(3));
+        double depth = thickness * (1 + random.nextInt(2));
+        String metal = random.nextBoolean() ? "alu-6060" : "steel-235";
+        return framed.withScheme(Framed.Scheme.TUBE)
+                .withMembers(
+                        members.withTimber(metal).withSection(new Section(thickness, depth, 2)))
+                .withInsulation(framed.insulation().withThickness(depth - 2));
     }
 
     /** Counted: at least four of five are really set out; the others say why. */
@@ -169,6 +191,8 @@ class SetOutShapesTest {
         int past = 0;
         int between = 0;
         int crowned = 0;
+        int tubes = 0;
+        int bonded = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -188,6 +212,8 @@ class SetOutShapesTest {
             crowned += model.get(Frame.class).members(Role.FIRRING).isEmpty() ? 0 : 1;
             between += plan.makeUp().assembly().floorBetweenWalls() ? 1 : 0;
             winged += plan.box().details().wings().exists() ? 1 : 0;
+            tubes += has(plan, Framed.Scheme.TUBE);
+            bonded += has(plan, Framed.Scheme.FRAMELESS);
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
             if (i % 2 == 0) {
@@ -203,9 +229,9 @@ class SetOutShapesTest {
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
                         + " %d with a dropped floor, %d over wheels, %d with wings,"
                         + " %d with sides that run past, %d with the floor between the walls,"
-                        + " %d with a roof that rises across%n",
+                        + " %d with a roof that rises across, %d with tubes, %d with bonded panels%n",
                 BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between,
-                crowned);
+                crowned, tubes, bonded);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
@@ -216,6 +242,13 @@ class SetOutShapesTest {
         assertThat(past).isGreaterThan(BOXES / 10);
         assertThat(crowned).isGreaterThan(BOXES / 20);
         assertThat(between).isGreaterThan(BOXES / 20);
+        assertThat(tubes).isGreaterThan(BOXES / 4);
+        assertThat(bonded).isGreaterThan(BOXES / 4);
+    }
+
+    private static int has(BoxPlan plan, Framed.Scheme scheme) {
+        MakeUp makeUp = plan.makeUp();
+        return makeUp.walls().scheme() == scheme || makeUp.roof().scheme() == scheme ? 1 : 0;
     }
 
     private static boolean facesDown(Element element) {
@@ -230,8 +263,11 @@ class SetOutShapesTest {
                 Body other = bodies.get(j);
                 assertThat(one.sharedDepthMm(other))
                         .as(
-                                "%s and %s of %s",
-                                one.member().name(), other.member().name(), plan.box())
+                                "%s and %s of %s in %s",
+                                one.member().name(),
+                                other.member().name(),
+                                plan.box(),
+                                plan.makeUp())
                         .isLessThan(OVERLAP_MM);
             }
         }
