@@ -182,7 +182,7 @@ class BentByHandTest {
     void postUnderAnArc_standsOnTheFloor() {
         BoxPlan plan = StartingPlans.square().withOpenings(List.of());
         OutlinePoint arc =
-                new OutlinePoint(2898, 1942)
+                new OutlinePoint(4063, 777)
                         .withLink(
                                 new OutlinePoint.Arc(
                                         new OutlinePoint.Spot(
@@ -192,8 +192,8 @@ class BentByHandTest {
                         new OutlinePoint(0, 0),
                         new OutlinePoint(0, 854),
                         new OutlinePoint(528, 1942),
+                        new OutlinePoint(2898, 1942),
                         arc,
-                        new OutlinePoint(4063, 777),
                         new OutlinePoint(4063, 0));
         BoxModel model =
                 BoxModel.of(
