@@ -8,6 +8,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.surface.Surface;
@@ -85,23 +86,29 @@ public record Member(
     }
 
     private EndCut cuts(boolean atEnd) {
-        List<Point2> corners = profile.corners();
-        double middle = (lowest() + highest()) / 2;
         List<double[]> found = new ArrayList<>();
-        for (int i = 0; i < corners.size(); i++) {
-            Point2 from = corners.get(i);
-            Point2 edge = corners.get((i + 1) % corners.size()).minus(from);
-            double across = Math.abs(side().dot(edge));
-            boolean endward = axis.dot(from.plus(edge.times(0.5))) > middle;
-            if (across > END_CUT_SINE * edge.length() && endward == atEnd) {
-                found.add(
-                        new double[] {
-                            side().dot(from.plus(edge.times(0.5))), side().dot(edge), axis.dot(edge)
-                        });
-            }
+        for (Segment2 end : ends(atEnd)) {
+            Point2 edge = end.to().minus(end.from());
+            found.add(new double[] {side().dot(end.middle()), side().dot(edge), axis.dot(edge)});
         }
         found.sort((one, other) -> Double.compare(one[0], other[0]));
         return found.isEmpty() ? EndCut.SQUARE : new EndCut(straightened(found));
+    }
+
+    /** {@return the edges of its profile that are its cuts at one end (u, v)} */
+    public List<Segment2> ends(boolean atEnd) {
+        List<Point2> corners = profile.corners();
+        double middle = (lowest() + highest()) / 2;
+        List<Segment2> ends = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            Segment2 edge = new Segment2(corners.get(i), corners.get((i + 1) % corners.size()));
+            double across = Math.abs(side().dot(edge.to().minus(edge.from())));
+            boolean endward = axis.dot(edge.middle()) > middle;
+            if (across > END_CUT_SINE * edge.lengthMm() && endward == atEnd) {
+                ends.add(edge);
+            }
+        }
+        return ends;
     }
 
     /** {@return the angles of cuts side by side; a curve's short lines are one straight cut from end to end} */

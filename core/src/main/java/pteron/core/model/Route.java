@@ -40,6 +40,7 @@ import pteron.core.stage.Stage;
 import pteron.core.station.Station;
 import pteron.core.strength.StrengthLayer;
 import pteron.core.strength.StrengthStage;
+import pteron.core.tube.TubeStage;
 import pteron.core.warmth.WarmthStage;
 
 /** The stations in the order of the work, with what each works out and draws; a new station is a line here. */
@@ -72,6 +73,7 @@ public final class Route {
                                     FrameStation.FRAME,
                                     ShellStage.STAGE,
                                     FrameStage.STAGE,
+                                    TubeStage.STAGE,
                                     StrengthStage.STAGE)
                             .draws(new StrengthLayer())
                             .margin(Margins::members),
