@@ -111,7 +111,7 @@ public final class PartList {
         Bays bays = frame.bays(holes(panel, openings));
         double over = panel.kind() == PanelKind.FLOOR ? 0 : framed.overFrameMm();
         double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + over);
-        double gap = gapInBay(framed);
+        double gap = panel.isBonded() ? 0 : gapInBay(framed);
         double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
         double deep = panel.fillingFromMm() + thickness / 2;
         double stretch = panel.surface().stretch(panel.frame(), deep);

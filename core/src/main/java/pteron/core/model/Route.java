@@ -7,6 +7,7 @@ import pteron.core.balance.BalanceStage;
 import pteron.core.balance.BalanceStation;
 import pteron.core.balance.WeightLayer;
 import pteron.core.balance.WeightStage;
+import pteron.core.bonded.BondedStage;
 import pteron.core.carrier.CarrierLayer;
 import pteron.core.carrier.CarrierStage;
 import pteron.core.carrier.CarrierStation;
@@ -79,7 +80,8 @@ public final class Route {
                             .margin(Margins::members),
                     Stop.of(OpeningStation.OPENINGS, OpeningStage.STAGE)
                             .draws(new SeamLayer(), new OpeningLayer()),
-                    Stop.of(SkinStation.SKINS, SkinStage.STAGE).draws(new SheetLayer()),
+                    Stop.of(SkinStation.SKINS, SkinStage.STAGE, BondedStage.STAGE)
+                            .draws(new SheetLayer()),
                     Stop.of(SealingStation.SEALING, SealingStage.STAGE).draws(new SealingLayer()),
                     Stop.of(BalanceStation.BALANCE, WeightStage.STAGE, BalanceStage.STAGE)
                             .draws(new WeightLayer())

@@ -44,7 +44,7 @@ public record FoamPiece(String name, Panel panel, Layer layer, Polygon2 shape) {
 
     private static double gapMm(Panel panel, MakeUp makeUp) {
         Framed framed = panel.kind().isRoof() ? makeUp.roof() : makeUp.walls();
-        return framed.fit().gapMm();
+        return panel.isBonded() ? 0 : framed.fit().gapMm();
     }
 
     private static List<FoamPiece> of(PanelFrame frame, Openings openings, double gapMm) {
