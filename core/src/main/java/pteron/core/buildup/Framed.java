@@ -33,7 +33,9 @@ public record Framed(
         /** Square metal tubes. */
         TUBE,
         /** Bonded sandwich; bars at its edges only. */
-        FRAMELESS
+        FRAMELESS,
+        /** Solid boards over a light frame of timber. */
+        BOARDS
     }
 
     /**

@@ -22,9 +22,9 @@ public record Layer(String material, double thicknessMm, Grain grain, String fix
 
     /** Which way the grain or the stiff way of a sheet runs. */
     public enum Grain {
-        /** Along the box, on a strip along the strip; up on a side wall. */
+        /** Along the length of a sheet: up on a wall, across the box on a roof, along the box on a floor. */
         ALONG,
-        /** Across that. */
+        /** Across that: level on a wall, along the strip on a roof. */
         ACROSS
     }
 

@@ -2,6 +2,7 @@ package pteron.core.frame;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -22,6 +23,9 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
 
     /** Least height of the last course of sheets (mm); common practice: no slivers. */
     private static final double LAST_COURSE_MM = 200;
+
+    /** Rows of two faces nearer than that leave no room for two blocks (mm): about two of them. */
+    private static final double NEAR_MM = 120;
 
     /** Copies the lists. */
     public SettingOut {
@@ -49,12 +53,18 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     }
 
     static SettingOut of(Panel panel, MaterialLibrary library) {
-        Skin guide = panel.skins().getFirst();
+        Skin outer = panel.skins().getFirst();
+        Skin inner = panel.skins().getLast();
         Bounds2 frame = panel.frame().bounds();
+        Skin guide = isBoarded(outer, library) ? inner : outer;
         double start = guide.area().bounds().fromU();
-        double spacing = spacing(sheetWidth(guide, library), panel.members().spacingMm());
+        // boards alone ask for no more than members evenly apart
+        double width =
+                isBoarded(guide, library)
+                        ? guide.area().bounds().width()
+                        : sheetWidth(guide, library);
+        double spacing = spacing(width, panel.members().spacingMm());
         List<Double> middles = new ArrayList<>();
-        double width = sheetWidth(guide, library);
         double crowded = frame.toU() - 2 * panel.members().section().thicknessMm();
         for (int k = 1; start + k * spacing < frame.toU(); k++) {
             double middle = start + k * spacing;
@@ -64,11 +74,37 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
                 middles.add(middle);
             }
         }
-        Skin inner = panel.skins().getLast();
-        return new SettingOut(middles, rows(panel, guide, library), rows(panel, inner, library));
+        List<Double> outerRows = rows(panel, outer, library);
+        List<Double> innerRows = rows(panel, inner, library);
+        return new SettingOut(
+                middles,
+                isBoarded(outer, library) ? joined(outerRows, innerRows) : outerRows,
+                isBoarded(inner, library) ? joined(innerRows, outerRows) : innerRows);
+    }
+
+    /** Boards are fixed wherever there is a row: one near a row of the other face is that row. */
+    private static List<Double> joined(List<Double> boards, List<Double> others) {
+        return boards.stream()
+                .map(
+                        row ->
+                                others.stream()
+                                        .filter(other -> Math.abs(other - row) < NEAR_MM)
+                                        .findFirst()
+                                        .orElse(row))
+                .toList();
+    }
+
+    private static boolean isBoarded(Skin skin, MaterialLibrary library) {
+        return Boarding.of(skin, library).isPresent();
     }
 
     private static List<Double> rows(Panel panel, Skin skin, MaterialLibrary library) {
+        Bounds2 face = skin.area().bounds();
+        Optional<Boarding> boards = Boarding.of(skin, library);
+        if (boards.isPresent()) {
+            Bounds2 frame = panel.frame().bounds();
+            return boards.get().rows(frame.fromV(), frame.toV(), panel.members().spacingMm());
+        }
         if (skin.laying().isWhole()) {
             return List.of();
         }
@@ -76,14 +112,16 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         double lowest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
         for (Skin other : panel.skins()) {
+            if (isBoarded(other, library)) {
+                continue;
+            }
             least = Math.min(least, sheetLength(other, library));
             lowest = Math.min(lowest, other.area().bounds().fromV());
             highest = Math.max(highest, other.area().bounds().toV());
         }
-        Bounds2 area = skin.area().bounds();
         int pieces = skin.laying().up();
-        double from = pieces > 1 ? area.fromV() : lowest;
-        double each = ((pieces > 1 ? area.toV() : highest) - from) / pieces;
+        double from = pieces > 1 ? face.fromV() : lowest;
+        double each = ((pieces > 1 ? face.toV() : highest) - from) / pieces;
         List<Double> rows = new ArrayList<>();
         for (int piece = 0; piece < pieces; piece++) {
             if (piece > 0) {
@@ -92,7 +130,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
             double to = from + (piece + 1) * each;
             courses(from + piece * each, to, least, skin.laying().isStaggered(), rows);
         }
-        rows.removeIf(row -> row <= area.fromV() || row >= area.toV());
+        rows.removeIf(row -> row <= face.fromV() || row >= face.toV());
         return rows;
     }
 

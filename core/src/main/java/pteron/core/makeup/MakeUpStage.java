@@ -16,6 +16,7 @@ import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
 import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -55,6 +56,8 @@ public final class MakeUpStage {
         }
         insulationFits("walls", makeUp.walls(), findings);
         insulationFits("roof", makeUp.roof(), findings);
+        boarded("walls", makeUp.walls(), library, findings);
+        boarded("roof", makeUp.roof(), library, findings);
         return new Layers(true, figures(makeUp, library), findings);
     }
 
@@ -99,6 +102,21 @@ public final class MakeUpStage {
                             Quantity.mm(insulation),
                             Limit.atMost(Quantity.mm(depth)),
                             Cure.press("PACK_OUT_FRAME", Quantity.mm(insulation - depth), part)));
+        }
+    }
+
+    private static void boarded(
+            String part, Framed framed, MaterialLibrary library, List<Finding> findings) {
+        boolean sheets = !library.get(framed.outerSkin().material()).has(Property.LAP);
+        if (framed.scheme() == Scheme.BOARDS && sheets) {
+            findings.add(
+                    new Finding(
+                            "BOARDS_ARE_SHEETS",
+                            Severity.WATCH,
+                            Place.of(MakeUpStation.MAKE_UP, part + ".outerSkin"),
+                            Quantity.count(0),
+                            Limit.atLeast(Quantity.count(1)),
+                            Cure.advice("CHOOSE_BOARDS", Quantity.count(1))));
         }
     }
 

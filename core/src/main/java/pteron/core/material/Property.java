@@ -44,6 +44,8 @@ public enum Property {
     ROLL_WIDTH("roll width", "mm", 20, 10000),
     /** Length of a roll in the shop (mm). */
     ROLL_LENGTH("roll length", "mm", 100, 500000),
+    /** What the next board covers of a board, or its tongue (mm); sheets have none. */
+    LAP("lap of a board", "mm", 0, 200),
     /** Width of a tape (mm). */
     TAPE_WIDTH("tape width", "mm", 3, 500),
     /** Thickness of a tape (mm). */

@@ -7,6 +7,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
 import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Layer;
+import pteron.core.buildup.Layer.Grain;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 
@@ -28,7 +29,8 @@ public final class Schools {
                             framed(part, "Timber 2×2", TWO_BY_TWO, 38, Scheme.STUDS),
                             framed(part, "Timber 2×4", TWO_BY_FOUR, 89, Scheme.STUDS),
                             framed(part, "Metal tube", TUBE, 25.4, Scheme.TUBE),
-                            frameless(part));
+                            frameless(part),
+                            boarded(part));
         };
     }
 
@@ -57,6 +59,18 @@ public final class Schools {
                                 edge)
                         .withScheme(Scheme.FRAMELESS)
                         .withFit(new Fit(Fit.Over.FLUSH, "closed-cell-tape", 0)));
+    }
+
+    private static Alternative boarded(Alternative.Part part) {
+        return new Alternative(
+                "Boards on frame",
+                part,
+                new Framed(
+                                new Layer("larch-boards", 20, Grain.ACROSS, Layer.SCREWED),
+                                new Layer("xps", 38),
+                                new Layer("pine-boards", 12, Grain.ACROSS, Layer.SCREWED),
+                                TWO_BY_TWO)
+                        .withScheme(Scheme.BOARDS));
     }
 
     private static List<Alternative> floors() {

@@ -9,6 +9,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.frame.Boarding;
 import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.SettingOut;
@@ -40,7 +41,7 @@ final class PieceCheck {
         PieceCheck check = new PieceCheck(openings, library);
         for (PanelFrame frame : frames.panels()) {
             for (Skin skin : frame.panel().skins()) {
-                if (skin.laying().isWhole()) {
+                if (skin.laying().isWhole() && Boarding.of(skin, library).isEmpty()) {
                     check.whole(frame.panel(), skin);
                 }
             }

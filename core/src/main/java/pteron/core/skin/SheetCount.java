@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import pteron.core.buildup.Layer;
+import pteron.core.frame.Boarding;
 import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
@@ -32,8 +33,30 @@ final class SheetCount {
         lots.forEach(
                 (lot, group) ->
                         orders.add(
-                                lot.roll ? roll(group, library) : order(group, library, kerfMm)));
+                                lot.roll
+                                        ? roll(group, library)
+                                        : Boarding.of(group.getFirst().skin(), library)
+                                                .map(boards -> boards(group, boards, kerfMm))
+                                                .orElseGet(() -> order(group, library, kerfMm))));
         return orders;
+    }
+
+    /** Lengths one after the other off boards: first fit, longest first. */
+    private static SheetOrder boards(List<SheetPiece> pieces, Boarding boards, double kerfMm) {
+        Layer layer = pieces.getFirst().skin().layer();
+        List<Double> lengths =
+                pieces.stream()
+                        .map(piece -> piece.cutShape().bounds())
+                        .map(size -> boards.upright() ? size.height() : size.width())
+                        .toList();
+        return new SheetOrder(
+                layer.material(),
+                layer.thicknessMm(),
+                SheetOrder.Form.BOARDS,
+                boards.widthMm(),
+                boards.lengthMm(),
+                pieces.size(),
+                firstFit(lengths, boards.lengthMm(), kerfMm));
     }
 
     private static SheetOrder roll(List<SheetPiece> pieces, MaterialLibrary library) {
@@ -91,20 +114,24 @@ final class SheetCount {
      * each other, so it errs on the large side.
      */
     private static int sheets(List<SheetPiece> pieces, double width, double kerfMm) {
-        List<Double> left = new ArrayList<>();
-        List<Double> widths =
+        return firstFit(
                 pieces.stream()
                         .map(piece -> piece.cutShape().bounds())
                         .map(Bounds2::width)
-                        .sorted(Comparator.reverseOrder())
-                        .toList();
-        for (double piece : widths) {
+                        .toList(),
+                width,
+                kerfMm);
+    }
+
+    private static int firstFit(List<Double> sizes, double stockMm, double kerfMm) {
+        List<Double> left = new ArrayList<>();
+        for (double piece : sizes.stream().sorted(Comparator.reverseOrder()).toList()) {
             int sheet = 0;
             while (sheet < left.size() && left.get(sheet) < piece - Tolerance.TOUCH.lengthMm()) {
                 sheet++;
             }
             if (sheet == left.size()) {
-                left.add(width);
+                left.add(stockMm);
             }
             left.set(sheet, left.get(sheet) - piece - kerfMm);
         }

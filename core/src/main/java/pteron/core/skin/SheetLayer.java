@@ -124,9 +124,13 @@ public final class SheetLayer implements Layer {
 
     /** Three strokes the way the grain runs, over the name. */
     private static void grain(Canvas canvas, SheetPiece piece, Bounds2 seen) {
-        boolean up = piece.panel().kind().isSide();
+        Point2 middle = piece.shape().bounds().middle();
         boolean along = piece.skin().layer().grain() == Grain.ALONG;
-        boolean upright = up == along || !up && !piece.panel().isAcross() && along;
+        Point2 ahead = middle.plus(along ? new Point2(0, 1) : new Point2(1, 0));
+        Point2 run =
+                canvas.at(piece.panel().surface().at(ahead, 0))
+                        .minus(canvas.at(piece.panel().surface().at(middle, 0)));
+        boolean upright = Math.abs(run.v()) > Math.abs(run.u());
         double length = Math.min(seen.width(), seen.height()) * 0.22;
         Point2 way = upright ? new Point2(0, length) : new Point2(length, 0);
         Point2 aside = upright ? new Point2(length / 4, 0) : new Point2(0, length / 4);

@@ -5,9 +5,9 @@ package pteron.core.skin;
  *
  * @param material id in the library
  * @param thicknessMm thickness (mm)
- * @param form whether it comes in sheets or off a roll
- * @param widthMm width of a sheet or of the roll (mm)
- * @param lengthMm length of a sheet, or of all that is taken off the roll (mm)
+ * @param form whether it comes in sheets, in boards or off a roll
+ * @param widthMm width of a sheet, of a board or of the roll (mm)
+ * @param lengthMm length of a sheet or board, or of all that is taken off the roll (mm)
  * @param pieces pieces to be cut
  * @param sheets whole sheets that they are cut from, side by side; 1 for a length off a roll
  */
@@ -25,6 +25,8 @@ public record SheetOrder(
         /** Sheets of one size. */
         SHEETS,
         /** A length off a roll. */
-        ROLL
+        ROLL,
+        /** Boards of one length. */
+        BOARDS
     }
 }

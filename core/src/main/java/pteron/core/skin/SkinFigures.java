@@ -16,13 +16,11 @@ final class SkinFigures {
 
     static List<Figure> of(List<SheetPiece> pieces, List<Seam> seams, List<SheetOrder> orders) {
         List<Figure> figures = new ArrayList<>();
-        int sheets = orders.stream().mapToInt(SheetOrder::sheets).sum();
-        figures.add(
-                Figure.of(
-                        SkinStation.SKINS.figure("sheets"),
-                        "Whole sheets to buy",
-                        Quantity.count(sheets),
-                        () -> sheetsWorking(orders)));
+        figures.add(toBuy("sheets", "Whole sheets to buy", of(orders, false)));
+        List<SheetOrder> boards = of(orders, true);
+        if (!boards.isEmpty()) {
+            figures.add(toBuy("boards", "Boards to buy", boards));
+        }
         figures.add(
                 Figure.of(
                         SkinStation.SKINS.figure("pieces"),
@@ -41,6 +39,20 @@ final class SkinFigures {
             figures.add(area(face, pieces));
         }
         return figures;
+    }
+
+    private static List<SheetOrder> of(List<SheetOrder> orders, boolean boards) {
+        return orders.stream()
+                .filter(order -> (order.form() == SheetOrder.Form.BOARDS) == boards)
+                .toList();
+    }
+
+    private static Figure toBuy(String key, String name, List<SheetOrder> orders) {
+        return Figure.of(
+                SkinStation.SKINS.figure(key),
+                name,
+                Quantity.count(orders.stream().mapToInt(SheetOrder::sheets).sum()),
+                () -> sheetsWorking(orders));
     }
 
     private static Figure seamLength(List<Seam> seams) {
@@ -112,14 +124,14 @@ final class SkinFigures {
 
     private static Working sheetsWorking(List<SheetOrder> orders) {
         Working.Builder working =
-                Working.of("pieces side by side on whole sheets, first fit, widest first");
+                Working.of("pieces side by side on sheets, end to end on boards, first fit");
         for (SheetOrder order : orders) {
             working.worked(
                     "n",
                     "%s, %d pieces".formatted(order.material(), order.pieces()),
                     Quantity.count(order.sheets()),
                     () ->
-                            Working.of("sheets that hold the pieces side by side")
+                            Working.of("what holds the pieces: the widest or longest first")
                                     .plan("n", "pieces", Quantity.count(order.pieces()))
                                     .material("sheet", "as bought", Quantity.count(1))
                                     .source("first fit decreasing, D. S. Johnson 1973"));

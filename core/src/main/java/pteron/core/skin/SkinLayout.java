@@ -3,6 +3,8 @@ package pteron.core.skin;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import pteron.core.frame.Boarding;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.SettingOut;
@@ -29,6 +31,7 @@ final class SkinLayout {
     private final double sheetWidth;
     private final List<Double> columns;
     private final List<Double> rows;
+    private final Optional<BoardLayout> boards;
 
     SkinLayout(PanelFrame frame, Skin skin, List<Polygon2> openings, MaterialLibrary library) {
         this.frame = frame;
@@ -38,6 +41,12 @@ final class SkinLayout {
         this.columns = columns();
         boolean first = frame.panel().skins().getFirst() == skin;
         this.rows = first ? frame.settingOut().outerRows() : frame.settingOut().innerRows();
+        this.boards =
+                Boarding.of(skin, library)
+                        .map(
+                                boarding ->
+                                        new BoardLayout(
+                                                boarding, frame, skin.area().bounds(), rows));
     }
 
     private List<Double> columns() {
@@ -124,19 +133,26 @@ final class SkinLayout {
 
     /** {@return the shapes of the pieces, column by column from the lowest u, row by row} */
     List<Polygon2> pieces() {
+        return cells().stream()
+                .flatMap(cell -> skin.area().shared(Polygon2.rectangle(cell)).stream())
+                .flatMap(piece -> piece.without(openings).stream())
+                .toList();
+    }
+
+    private List<Bounds2> cells() {
+        if (boards.isPresent()) {
+            return boards.get().pieces();
+        }
         Bounds2 area = skin.area().bounds();
         List<Double> us = cuts(area.fromU(), columns, area.toU());
         List<Double> vs = cuts(area.fromV(), rows, area.toV());
-        List<Polygon2> pieces = new ArrayList<>();
+        List<Bounds2> cells = new ArrayList<>();
         for (int i = 1; i < us.size(); i++) {
             for (int j = 1; j < vs.size(); j++) {
-                Bounds2 cell = new Bounds2(us.get(i - 1), us.get(i), vs.get(j - 1), vs.get(j));
-                for (Polygon2 piece : skin.area().shared(Polygon2.rectangle(cell))) {
-                    pieces.addAll(piece.without(openings));
-                }
+                cells.add(new Bounds2(us.get(i - 1), us.get(i), vs.get(j - 1), vs.get(j)));
             }
         }
-        return pieces;
+        return cells;
     }
 
     private static List<Double> cuts(double from, List<Double> between, double to) {
@@ -147,8 +163,10 @@ final class SkinLayout {
         return cuts;
     }
 
-    /** {@return the seams: between columns from the lowest u, then between rows} */
-    List<Seam> seams() {
+    private List<Segment2> lines() {
+        if (boards.isPresent()) {
+            return boards.get().butts();
+        }
         Bounds2 area = skin.area().bounds();
         List<Segment2> lines = new ArrayList<>();
         for (double u : columns) {
@@ -157,9 +175,14 @@ final class SkinLayout {
         for (double v : rows) {
             lines.add(new Segment2(new Point2(area.fromU(), v), new Point2(area.toU(), v)));
         }
+        return lines;
+    }
+
+    /** {@return the seams: between columns from the lowest u, then between rows; of boards only where they butt} */
+    List<Seam> seams() {
         List<Polygon2> timber =
                 frame.members().stream().filter(this::touches).map(Member::profile).toList();
-        return lines.stream()
+        return lines().stream()
                 .flatMap(line -> skin.area().cut(line).stream())
                 .flatMap(line -> Polygon2.uncovered(line, openings).stream())
                 .map(line -> new Seam(frame.panel(), skin, line, isBacked(line, timber)))

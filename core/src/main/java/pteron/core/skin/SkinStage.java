@@ -8,6 +8,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.frame.Boarding;
 import pteron.core.frame.Frame;
 import pteron.core.frame.LiningEdges;
 import pteron.core.frame.PanelFrame;
@@ -126,12 +127,15 @@ public final class SkinStage {
     private static List<SheetPiece> named(
             PanelFrame panel, Skin skin, List<Polygon2> shapes, MaterialLibrary library) {
         double density = library.get(skin.layer().material()).density();
+        double lapped =
+                Boarding.of(skin, library).map(one -> one.widthMm() / one.coverMm()).orElse(1.0);
         String face = skin.face().words();
         List<SheetPiece> pieces = new ArrayList<>();
         for (Polygon2 shape : shapes) {
             String name = panel.panel().id() + " " + face + " " + (pieces.size() + 1);
             SheetPiece bare = new SheetPiece(name, panel.panel(), skin, shape, 0);
-            double mass = bare.cutShape().area() * skin.layer().thicknessMm() * density / 1e9;
+            double mass =
+                    bare.cutShape().area() * skin.layer().thicknessMm() * density * lapped / 1e9;
             pieces.add(new SheetPiece(name, panel.panel(), skin, shape, mass));
         }
         return pieces;

@@ -9,6 +9,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
@@ -147,16 +148,17 @@ class SetOutShapesTest {
         return plan;
     }
 
-    /** Half of the walls and roofs are of timber, a quarter of tubes, a quarter bonded panels. */
+    /** Half of the walls and roofs are of timber, a sixth of tubes, a sixth bonded panels, a sixth boards on timber. */
     private static Framed framed(Random random, Framed framed) {
         Members members = framed.members().withSpacing(between(random, 300, 600));
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(6)) {
             case 0 -> tube(random, framed, members);
             case 1 ->
                     framed.withScheme(Framed.Scheme.FRAMELESS)
                             .withMembers(members.withSection(new Section(45, 45)))
                             .withInsulation(
                                     framed.insulation().withThickness(between(random, 25, 70)));
+            case 2 -> boarded(random, timber(random, framed, members));
             default -> timber(random, framed, members);
         };
     }
@@ -165,6 +167,17 @@ class SetOutShapesTest {
         double depth = List.of(45.0, 63.0, 89.0).get(random.nextInt(3));
         return framed.withMembers(members.withSection(members.section().withDepth(depth)))
                 .withInsulation(framed.insulation().withThickness(depth - 5));
+    }
+
+    private static Framed boarded(Random random, Framed framed) {
+        Layer.Grain outer = Layer.Grain.values()[random.nextInt(2)];
+        Layer.Grain inner = Layer.Grain.values()[random.nextInt(2)];
+        Framed boards =
+                framed.withScheme(Framed.Scheme.BOARDS)
+                        .withOuterSkin(new Layer("larch-boards", 20, outer, Layer.SCREWED));
+        return random.nextBoolean()
+                ? boards
+                : boards.withInnerSkin(new Layer("pine-boards", 12, inner, Layer.SCREWED));
     }
 
     private static Framed tube(Random random, Framed framed, Members members) {
@@ -193,6 +206,7 @@ class SetOutShapesTest {
         int crowned = 0;
         int tubes = 0;
         int bonded = 0;
+        int boarded = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -213,6 +227,7 @@ class SetOutShapesTest {
             between += plan.makeUp().assembly().floorBetweenWalls() ? 1 : 0;
             winged += plan.box().details().wings().exists() ? 1 : 0;
             tubes += has(plan, Framed.Scheme.TUBE);
+            boarded += has(plan, Framed.Scheme.BOARDS);
             bonded += has(plan, Framed.Scheme.FRAMELESS);
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
@@ -229,9 +244,9 @@ class SetOutShapesTest {
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
                         + " %d with a dropped floor, %d over wheels, %d with wings,"
                         + " %d with sides that run past, %d with the floor between the walls,"
-                        + " %d with a roof that rises across, %d with tubes, %d with bonded panels%n",
+                        + " %d with a roof that rises across, %d with tubes, %d with bonded panels, %d with boards%n",
                 BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between,
-                crowned, tubes, bonded);
+                crowned, tubes, bonded, boarded);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
@@ -242,8 +257,9 @@ class SetOutShapesTest {
         assertThat(past).isGreaterThan(BOXES / 10);
         assertThat(crowned).isGreaterThan(BOXES / 20);
         assertThat(between).isGreaterThan(BOXES / 20);
-        assertThat(tubes).isGreaterThan(BOXES / 4);
-        assertThat(bonded).isGreaterThan(BOXES / 4);
+        assertThat(tubes).isGreaterThan(BOXES / 5);
+        assertThat(bonded).isGreaterThan(BOXES / 5);
+        assertThat(boarded).isGreaterThan(BOXES / 5);
     }
 
     private static int has(BoxPlan plan, Framed.Scheme scheme) {

@@ -28,13 +28,20 @@ final class SheetPurchases {
                         Csv.number(order.thicknessMm(), 1),
                         Csv.number(order.widthMm(), 0),
                         Csv.number(order.lengthMm(), 0));
-        boolean roll = order.form() == SheetOrder.Form.ROLL;
         return new Purchase(
                 Aisle.SHEETS,
-                roll ? "off a roll" : "sheet",
+                switch (order.form()) {
+                    case SHEETS -> "sheet";
+                    case ROLL -> "off a roll";
+                    case BOARDS -> "board";
+                },
                 library.get(order.material()).name(),
                 size,
                 String.valueOf(order.sheets()),
-                roll ? "lengths" : "sheets");
+                switch (order.form()) {
+                    case SHEETS -> "sheets";
+                    case ROLL -> "lengths";
+                    case BOARDS -> "boards";
+                });
     }
 }
