@@ -14,7 +14,8 @@ public final class FrameScreen {
                             (model, cutting) ->
                                     Telling.count(
                                             model, FrameStation.FRAME.figure("members"), "members"))
-                    .aside("Members", MembersAside::of);
+                    .aside("Members", MembersAside::of)
+                    .tools(FrameToolbar::of);
 
     private FrameScreen() {}
 }

@@ -109,7 +109,8 @@ public final class PartList {
         }
         Framed framed = framed(makeUp, panel);
         Bays bays = frame.bays(holes(panel, openings));
-        double over = panel.kind() == PanelKind.FLOOR ? 0 : framed.overFrameMm();
+        boolean inside = panel.kind() == PanelKind.FLOOR || panel.kind() == PanelKind.PARTITION;
+        double over = inside ? 0 : framed.overFrameMm();
         double thickness = Math.min(layer.thicknessMm(), panel.depthMm() + over);
         double gap = panel.isBonded() ? 0 : gapInBay(framed);
         double filled = density(layer.material()) * (1 - gap) + density(EXPANDING_FOAM) * gap;
@@ -180,7 +181,7 @@ public final class PartList {
             makeUp.floor().finish().forEach(layer -> layer(panel, layer, area, onTop));
             return;
         }
-        if (panel.kind() == PanelKind.WHEEL_BOX) {
+        if (panel.kind() == PanelKind.WHEEL_BOX || panel.kind() == PanelKind.PARTITION) {
             return;
         }
         Framed framed = framed(makeUp, panel);

@@ -53,7 +53,7 @@ public enum View {
             case FRONT, NOSE -> FRONT;
             case ROOF -> ROOF;
             case TAIL, REAR -> REAR;
-            case UNDER -> PLAN;
+            case UNDER, PARTITION -> PLAN;
         };
     }
 

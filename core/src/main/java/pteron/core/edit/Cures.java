@@ -16,6 +16,7 @@ public final class Cures {
         WAYS.putAll(BoxCures.WAYS);
         WAYS.putAll(OutlineCures.WAYS);
         WAYS.putAll(MakeUpCures.WAYS);
+        WAYS.putAll(PartitionEdits.WAYS);
     }
 
     private Cures() {}

@@ -106,6 +106,7 @@ public record Areas(double floorM2, double wallsM2, double roofM2, double window
 
     private static double openings(Input plan, Predicate<Opening> which) {
         return plan.openings().stream()
+                .filter(opening -> opening.wall().part() != Wall.Part.PARTITION)
                 .filter(which)
                 .mapToDouble(opening -> opening.size().widthMm() * opening.size().heightMm())
                 .sum();

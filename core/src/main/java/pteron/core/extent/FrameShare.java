@@ -58,7 +58,8 @@ public record FrameShare(double walls, double roof, boolean counted) implements 
         double area = 0;
         for (PanelFrame panel : frame.panels()) {
             PanelKind kind = panel.panel().kind();
-            boolean counts = kind != PanelKind.FLOOR && kind.isRoof() == roofs;
+            boolean inside = kind == PanelKind.FLOOR || kind == PanelKind.PARTITION;
+            boolean counts = !inside && kind.isRoof() == roofs;
             if (counts) {
                 double depth = panel.panel().depthMm();
                 area += panel.panel().frame().area();

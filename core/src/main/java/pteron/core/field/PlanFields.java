@@ -26,11 +26,13 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         MaterialLibrary library = starting.with(plan.materials());
         Fields<MakeUp> makeUp = MakeUpFields.of(library);
         Fields<MakeUp> layers = LayerFields.of(plan.makeUp(), library);
+        Fields<BoxPlan> partitions = PartitionFields.of(plan, library);
         List<NumberField> numbers = new ArrayList<>();
         numbers.addAll(CarrierFields.numbers(plan));
         numbers.addAll(OutlineFields.numbers(plan));
         numbers.addAll(makeUp.numbers());
         numbers.addAll(layers.numbers());
+        numbers.addAll(partitions.numbers());
         numbers.addAll(OpeningFields.numbers(plan));
         numbers.addAll(LoadFields.numbers());
         numbers.addAll(SurroundingFields.numbers());
@@ -41,6 +43,7 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         choices.addAll(LoadFields.choices());
         choices.addAll(makeUp.choices());
         choices.addAll(layers.choices());
+        choices.addAll(partitions.choices());
         return new PlanFields(numbers, choices);
     }
 

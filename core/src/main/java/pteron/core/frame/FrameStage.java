@@ -141,6 +141,7 @@ public final class FrameStage {
                 new OpeningFramer(
                                 panel, OpeningFramer.Gap.of(panel, openings), maker, taken, inside)
                         .frame();
+        uprights.frame(panel.backings(), inside, blocked);
         uprights.frame(settingOut.middles(), inside, blocked);
         BlockFramer blocks = new BlockFramer(panel, maker, input.blocking, inside, blocked);
         blocks.frame(settingOut);

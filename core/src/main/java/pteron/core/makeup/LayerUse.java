@@ -12,6 +12,8 @@ import pteron.core.buildup.Layer;
 import pteron.core.material.Material.Kind;
 import pteron.core.material.Property;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Partition;
+import pteron.core.plan.Wall;
 
 /**
  * A place where the plan names a material, with what the material must know to be used there. Immutable.
@@ -89,6 +91,16 @@ public record LayerUse(String place, String material, List<Property> needs) {
         addFloor(makeUp.floor(), uses);
         addFramed("walls", makeUp.walls(), uses);
         addFramed("roof", makeUp.roof(), uses);
+        return List.copyOf(uses);
+    }
+
+    /** {@return every place of the walls inside} */
+    public static List<LayerUse> of(List<Partition> partitions) {
+        List<LayerUse> uses = new ArrayList<>();
+        for (int i = 0; i < partitions.size(); i++) {
+            String part = new Wall(Wall.Part.PARTITION, i + 1).id();
+            addFramed(part, partitions.get(i).build(), uses);
+        }
         return List.copyOf(uses);
     }
 

@@ -18,6 +18,7 @@ import pteron.core.figure.Working;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Partition;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.stage.Stage;
@@ -29,16 +30,27 @@ public final class MakeUpStage {
      * What the layers read.
      *
      * @param makeUp the make-up as planned
+     * @param partitions walls inside
      * @param library its materials
      */
-    public record Input(MakeUp makeUp, MaterialLibrary library) {}
+    public record Input(MakeUp makeUp, List<Partition> partitions, MaterialLibrary library) {
+
+        /** Copies the partitions. */
+        public Input {
+            partitions = List.copyOf(partitions);
+        }
+    }
 
     /** The stage. */
     public static final Stage<Input, Layers> STAGE =
             Stage.of(
                     Layers.class,
-                    given -> new Input(given.plan().makeUp(), given.library()),
-                    input -> of(input.makeUp, input.library));
+                    given ->
+                            new Input(
+                                    given.plan().makeUp(),
+                                    given.plan().partitions(),
+                                    given.library()),
+                    MakeUpStage::of);
 
     private MakeUpStage() {}
 
@@ -49,7 +61,14 @@ public final class MakeUpStage {
      * @param library its materials
      */
     public static Layers of(MakeUp makeUp, MaterialLibrary library) {
+        return of(new Input(makeUp, List.of(), library));
+    }
+
+    private static Layers of(Input input) {
+        MakeUp makeUp = input.makeUp;
+        MaterialLibrary library = input.library;
         List<Finding> findings = new ArrayList<>();
+        LayerUse.of(input.partitions).forEach(use -> fit(use, library, findings));
         LayerUse.of(makeUp).forEach(use -> fit(use, library, findings));
         if (!findings.isEmpty()) {
             return new Layers(false, List.of(), findings);

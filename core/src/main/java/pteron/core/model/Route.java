@@ -28,6 +28,7 @@ import pteron.core.outline.OutlineLayer;
 import pteron.core.outline.OutlineStage;
 import pteron.core.outline.OutlineStation;
 import pteron.core.panel.PanelStage;
+import pteron.core.partition.PartitionStage;
 import pteron.core.school.SchoolStage;
 import pteron.core.sealing.SealingLayer;
 import pteron.core.sealing.SealingStage;
@@ -75,6 +76,7 @@ public final class Route {
                                     ShellStage.STAGE,
                                     FrameStage.STAGE,
                                     TubeStage.STAGE,
+                                    PartitionStage.STAGE,
                                     StrengthStage.STAGE)
                             .draws(new StrengthLayer())
                             .margin(Margins::members),

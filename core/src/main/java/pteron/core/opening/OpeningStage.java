@@ -15,7 +15,6 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Shell;
-import pteron.core.shell.Skin;
 import pteron.core.stage.Stage;
 
 /** Lays the openings into their walls. */
@@ -69,7 +68,7 @@ public final class OpeningStage {
     }
 
     private static Figure netArea(Panel panel, List<PlacedOpening> placed) {
-        Polygon2 face = panel.skin(Skin.Face.OUTER).area();
+        Polygon2 face = panel.skins().getFirst().area();
         List<Polygon2> holes =
                 placed.stream()
                         .filter(one -> one.panel().id().equals(panel.id()))

@@ -88,7 +88,7 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
     /** {@return whether places of a wall are counted along the box and across it, as in a roof} */
     public static boolean isAcross(BoxPlan plan, Wall wall) {
         return switch (wall.part()) {
-            case LEFT, RIGHT, FRONT, REAR -> false;
+            case LEFT, RIGHT, FRONT, REAR, PARTITION -> false;
             case ROOF, UNDER -> true;
             case NOSE, TAIL -> isBent(plan, wall);
         };

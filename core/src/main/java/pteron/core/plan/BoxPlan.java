@@ -17,6 +17,7 @@ import pteron.core.vehicle.Vehicle;
  * @param box its outside shape and place
  * @param makeUp what floor, walls and roof are made of
  * @param openings doors and windows, each id once
+ * @param partitions walls inside, at most {@link Partition#MOST}
  * @param loads what the box must bear
  * @param limits what road and shop allow
  * @param climate the night that it must be warm and dry in
@@ -31,6 +32,7 @@ public record BoxPlan(
         Box box,
         MakeUp makeUp,
         List<Opening> openings,
+        List<Partition> partitions,
         Loads loads,
         RoadLimits limits,
         Climate climate,
@@ -47,6 +49,12 @@ public record BoxPlan(
             throw new IllegalArgumentException("name is empty; give the project a name");
         }
         openings = List.copyOf(openings);
+        partitions = List.copyOf(partitions);
+        if (partitions.size() > Partition.MOST) {
+            throw new IllegalArgumentException(
+                    "partitions: there are [%d] and may be %d; leave some out"
+                            .formatted(partitions.size(), Partition.MOST));
+        }
         materials = List.copyOf(materials);
         requireDifferent("openings", openings.stream().map(Opening::id).toList());
         requireDifferent("materials", materials.stream().map(Material::id).toList());
@@ -67,6 +75,7 @@ public record BoxPlan(
         private Box box;
         private MakeUp makeUp;
         private List<Opening> openings;
+        private List<Partition> partitions;
         private Loads loads;
         private RoadLimits limits;
         private Climate climate;
@@ -82,6 +91,7 @@ public record BoxPlan(
             box = plan.box;
             makeUp = plan.makeUp;
             openings = plan.openings;
+            partitions = plan.partitions;
             loads = plan.loads;
             limits = plan.limits;
             climate = plan.climate;
@@ -91,8 +101,19 @@ public record BoxPlan(
 
         BoxPlan done() {
             return new BoxPlan(
-                    name, purpose, units, vehicle, box, makeUp, openings, loads, limits, climate,
-                    supplies, materials);
+                    name,
+                    purpose,
+                    units,
+                    vehicle,
+                    box,
+                    makeUp,
+                    openings,
+                    partitions,
+                    loads,
+                    limits,
+                    climate,
+                    supplies,
+                    materials);
         }
     }
 
@@ -135,6 +156,13 @@ public record BoxPlan(
     public BoxPlan withOpenings(List<Opening> other) {
         Copy copy = new Copy(this);
         copy.openings = other;
+        return copy.done();
+    }
+
+    /** {@return this plan with other walls inside} */
+    public BoxPlan withPartitions(List<Partition> other) {
+        Copy copy = new Copy(this);
+        copy.partitions = other;
         return copy.done();
     }
 

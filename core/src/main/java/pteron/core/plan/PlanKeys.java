@@ -31,6 +31,11 @@ public final class PlanKeys {
         return corner(corner) + LINE;
     }
 
+    /** {@return the key of a partition} */
+    public static String partition(int index) {
+        return "partition." + index;
+    }
+
     /** {@return the key of an opening} */
     public static String opening(String id) {
         return OPENING + id;

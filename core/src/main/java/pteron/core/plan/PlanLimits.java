@@ -17,6 +17,9 @@ public final class PlanLimits {
     /** Outside width of the box. */
     public static final Range BOX_WIDTH = mm(600, 3500);
 
+    /** Place of a partition, behind the box's front face or to the right of its middle. */
+    public static final Range PARTITION_PLACE = mm(-3000, 15000);
+
     /** Front face of the box behind the deck's front edge; negative when it overhangs the front. */
     public static final Range BOX_OFFSET = mm(-3000, 10000);
 

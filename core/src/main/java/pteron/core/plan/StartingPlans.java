@@ -50,6 +50,7 @@ public final class StartingPlans {
                 new Box(outline, 2050, 0),
                 makeUp(),
                 openings(),
+                List.of(),
                 new Loads(28, 110, 2000, ServiceClass.COVERED),
                 RoadLimits.USUAL,
                 Climate.USUAL,

@@ -56,7 +56,9 @@ public record Wall(Part part, int number) {
         /** Comes down to the rear foot. */
         REAR,
         /** Faces down over a cab. */
-        UNDER
+        UNDER,
+        /** Stands inside the box. */
+        PARTITION
     }
 
     /**
@@ -106,6 +108,6 @@ public record Wall(Part part, int number) {
 
     /** {@return whether doors can stand in it} */
     public boolean standsOnFloor() {
-        return isSide() || part == Part.FRONT || part == Part.REAR;
+        return isSide() || part == Part.FRONT || part == Part.REAR || part == Part.PARTITION;
     }
 }

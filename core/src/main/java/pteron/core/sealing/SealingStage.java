@@ -17,6 +17,7 @@ import pteron.core.plan.Supplies;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.shell.PanelKind;
 import pteron.core.skin.Seam;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Stage;
@@ -65,7 +66,9 @@ public final class SealingStage {
         lowerEdge(plan, outline, joints);
         underside(plan, outline, joints);
         seams(plan.skins, joints);
-        plan.openings.placed().forEach(one -> joints.add(flange(one)));
+        plan.openings.placed().stream()
+                .filter(one -> one.panel().kind() != PanelKind.PARTITION)
+                .forEach(one -> joints.add(flange(one)));
         Supplies supplies = plan.supplies;
         Bead bead = new Bead(supplies.beadWidthMm(), supplies.beadDepthMm());
         double gunned = length(joints, false);

@@ -25,6 +25,7 @@ import pteron.core.surface.Surface;
  * @param filling insulation between members, or the core of a sandwich
  * @param fillingFromMm where the filling begins (w, mm)
  * @param skins faces to be covered
+ * @param backings where a partition is fixed to it (u, mm): a member stands there
  */
 public record Panel(
         String id,
@@ -38,7 +39,8 @@ public record Panel(
         Members members,
         Layer filling,
         double fillingFromMm,
-        List<Skin> skins) {
+        List<Skin> skins,
+        List<Double> backings) {
 
     /** Timber that the edge of a lining needs in an inside corner (mm); common practice. */
     public static final double CORNER_BACKING_MM = 6;
@@ -47,6 +49,55 @@ public record Panel(
     public Panel {
         notches = List.copyOf(notches);
         skins = List.copyOf(skins);
+        backings = List.copyOf(backings);
+    }
+
+    /** A panel that no partition is fixed to. */
+    public Panel(
+            String id,
+            PanelKind kind,
+            Surface surface,
+            Rim rim,
+            List<Bounds2> notches,
+            Point2 zero,
+            Rips rips,
+            Framed.Scheme scheme,
+            Members members,
+            Layer filling,
+            double fillingFromMm,
+            List<Skin> skins) {
+        this(
+                id,
+                kind,
+                surface,
+                rim,
+                notches,
+                zero,
+                rips,
+                scheme,
+                members,
+                filling,
+                fillingFromMm,
+                skins,
+                List.of());
+    }
+
+    /** {@return the same with a member wherever a partition is fixed to it} */
+    Panel withBackings(List<Double> otherMm) {
+        return new Panel(
+                id,
+                kind,
+                surface,
+                rim,
+                notches,
+                zero,
+                rips,
+                scheme,
+                members,
+                filling,
+                fillingFromMm,
+                skins,
+                otherMm);
     }
 
     /**

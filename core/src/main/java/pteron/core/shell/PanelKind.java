@@ -33,7 +33,9 @@ public enum PanelKind {
     /** Upright board between a floor and its dropped part, facing ahead. */
     RISER,
     /** Board of a box over a wheel. */
-    WHEEL_BOX;
+    WHEEL_BOX,
+    /** Wall inside the box. */
+    PARTITION;
 
     /** {@return whether it is a side wall or its lower part} */
     public boolean isSide() {

@@ -73,7 +73,10 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        List<Panel> panels = panels(plan, bands, sides);
+        PartitionMaker partitions = new PartitionMaker(plan, bands, sides.underside());
+        trims.addAll(partitions.findings());
+        List<Panel> panels = new ArrayList<>(backed(plan, bands, panels(plan, bands, sides)));
+        panels.addAll(partitions.panels());
         panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
         return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
     }
@@ -89,6 +92,10 @@ public final class ShellStage {
         panels.addAll(maker.wings());
         panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
         return panels;
+    }
+
+    private static List<Panel> backed(ShellInput plan, List<Band> bands, List<Panel> panels) {
+        return plan.partitions().isEmpty() ? panels : new Backings(plan, bands).of(panels);
     }
 
     private static List<Finding> check(ShellInput plan, SideLines sides) {

@@ -31,6 +31,8 @@ public record Skin(
         OUTER,
         /** Lining inside. */
         INNER,
+        /** First face of a partition, towards the front or the left. */
+        NEAR,
         /** What is walked on. */
         FLOOR_TOP,
         /** On the bearers. */
@@ -46,6 +48,17 @@ public record Skin(
     static Skin outer(Framed framed, Polygon2 area) {
         return new Skin(
                 Face.OUTER,
+                framed.outerSkin(),
+                area,
+                -framed.toFrameMm(),
+                Laying.SHEETS,
+                Optional.empty());
+    }
+
+    /** {@return the first face of a partition over an area} */
+    static Skin near(Framed framed, Polygon2 area) {
+        return new Skin(
+                Face.NEAR,
                 framed.outerSkin(),
                 area,
                 -framed.toFrameMm(),

@@ -45,6 +45,11 @@ record Underside(
                 makeUp.assembly().floorBetweenWalls());
     }
 
+    /** {@return the same without wheels and wings: what walls inside stand on, always the floor} */
+    Underside plain() {
+        return new Underside(drop, List.of(), floorMm, walls, Wings.NONE, false);
+    }
+
     /** {@return what front and rear stand on: the floor, or the deck beside it (mm)} */
     double footMm() {
         return floorBetween ? 0 : floorMm;

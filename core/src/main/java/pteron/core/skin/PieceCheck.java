@@ -16,6 +16,7 @@ import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
+import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
@@ -47,6 +48,9 @@ final class PieceCheck {
             }
             if (frame.panel().kind() == PanelKind.FLOOR) {
                 check.leaves(frame);
+            }
+            if (frame.panel().kind() == PanelKind.PARTITION) {
+                check.goesIn(frame);
             }
         }
         return check.findings;
@@ -104,6 +108,39 @@ final class PieceCheck {
                     Quantity.mm(shorter),
                     Quantity.mm(door.getAsDouble()),
                     "MORE_FLOOR_PIECES");
+        }
+    }
+
+    /** Sheets of a partition are carried in by the highest door; a bonded panel goes in whole. */
+    private void goesIn(PanelFrame frame) {
+        OptionalDouble door =
+                openings.placed().stream()
+                        .filter(one -> one.panel().kind() != PanelKind.PARTITION)
+                        .map(PlacedOpening::opening)
+                        .filter(one -> one.kind() == Opening.Kind.DOOR)
+                        .mapToDouble(one -> one.size().heightMm())
+                        .max();
+        if (door.isEmpty()) {
+            return;
+        }
+        Skin face = frame.panel().skins().getFirst();
+        List<Bounds2> pieces =
+                frame.panel().isBonded()
+                        ? List.of(face.area().bounds())
+                        : new SkinLayout(frame, face, List.of(), library)
+                                .pieces().stream().map(Polygon2::bounds).toList();
+        double shorter =
+                pieces.stream()
+                        .mapToDouble(size -> Math.min(size.width(), size.height()))
+                        .max()
+                        .orElse(0);
+        if (shorter > door.getAsDouble()) {
+            add(
+                    "PARTITION_STAYS_OUTSIDE",
+                    frame.panel(),
+                    Quantity.mm(shorter),
+                    Quantity.mm(door.getAsDouble()),
+                    "NARROWER_PIECES");
         }
     }
 

@@ -199,6 +199,6 @@ final class SkinLayout {
     }
 
     private boolean touches(Member member) {
-        return skin.isOutside() ? member.reachesOuterFace() : member.reachesInnerFace();
+        return skin.fromInwardMm() < 0 ? member.reachesOuterFace() : member.reachesInnerFace();
     }
 }

@@ -199,7 +199,7 @@ final class Bodies {
 
     private void unit(PlacedOpening one) {
         boolean glass = one.opening().kind() == Opening.Kind.WINDOW;
-        double outside = one.panel().skin(Skin.Face.OUTER).fromInwardMm() - FLANGE_MM;
+        double outside = one.panel().skins().getFirst().fromInwardMm() - FLANGE_MM;
         new Prism(
                         one.panel().surface(),
                         Polygon2.rectangle(one.cutOut()),

@@ -29,7 +29,11 @@ final class WallCheck {
         List<MemberCheck> checks = new ArrayList<>();
         for (PanelFrame panel : panels) {
             PanelKind kind = panel.panel().kind();
-            boolean wall = kind != PanelKind.WHEEL_BOX && kind != PanelKind.FLOOR && !kind.isRoof();
+            boolean wall =
+                    kind != PanelKind.WHEEL_BOX
+                            && kind != PanelKind.FLOOR
+                            && kind != PanelKind.PARTITION
+                            && !kind.isRoof();
             // bars in a bonded panel carry with it: that is the check of the panel
             if (wall && !panel.panel().isBonded()) {
                 wall(plan, panel, zones, library, checks);

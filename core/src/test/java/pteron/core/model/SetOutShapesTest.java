@@ -19,6 +19,7 @@ import pteron.core.figure.Severity;
 import pteron.core.frame.Body;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
@@ -39,8 +40,10 @@ import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.Partition;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Wall;
+import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
@@ -78,7 +81,8 @@ class SetOutShapesTest {
                                 makeUp.withWalls(framed(random, makeUp.walls()))
                                         .withRoof(framed(random, makeUp.roof()))
                                         .withFloor(makeUp.floor().withSchool(school)));
-        return withUnits(random, withSchools(random, withUnderside(random, made)));
+        BoxPlan whole = withSchools(random, withUnderside(random, made));
+        return withUnits(random, withPartitions(random, whole));
     }
 
     /** Half of the boxes are put together as most are; the others in schools that their underside allows. */
@@ -128,6 +132,28 @@ class SetOutShapesTest {
             made = made.withBox(made.box().withDetails(details));
         }
         return made;
+    }
+
+    /** A wall inside across one of three boxes, along one of six, of any scheme, held in any way. */
+    private static BoxPlan withPartitions(Random random, BoxPlan plan) {
+        List<Partition> inside = new ArrayList<>();
+        double length = BoxEdits.length(plan);
+        if (random.nextInt(3) == 0) {
+            inside.add(
+                    partition(random, Partition.across("a", between(random, 200, length - 200))));
+        }
+        if (random.nextInt(6) == 0) {
+            double from = between(random, 0, length / 2);
+            inside.add(
+                    partition(random, Partition.along("b", between(random, -400, 400)))
+                            .withStretch(from, from + between(random, 500, length)));
+        }
+        return plan.withPartitions(inside);
+    }
+
+    private static Partition partition(Random random, Partition one) {
+        Partition.Hold hold = Partition.Hold.values()[random.nextInt(3)];
+        return one.withHold(hold).withBuild(framed(random, one.build()));
     }
 
     /** Up to three units of the shelf, in any pieces of the box where they find room. */
@@ -207,6 +233,7 @@ class SetOutShapesTest {
         int tubes = 0;
         int bonded = 0;
         int boarded = 0;
+        int parted = 0;
         for (int i = 0; i < BOXES; i++) {
             BoxPlan plan = by(random);
             BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
@@ -227,11 +254,15 @@ class SetOutShapesTest {
             between += plan.makeUp().assembly().floorBetweenWalls() ? 1 : 0;
             winged += plan.box().details().wings().exists() ? 1 : 0;
             tubes += has(plan, Framed.Scheme.TUBE);
+            parted +=
+                    model.get(Frame.class).panels().stream().anyMatch(SetOutShapesTest::isInside)
+                            ? 1
+                            : 0;
             boarded += has(plan, Framed.Scheme.BOARDS);
             bonded += has(plan, Framed.Scheme.FRAMELESS);
             wheels += plan.box().details().wheelArches().isEmpty() ? 0 : 1;
             pierced += plan.openings().stream().allMatch(one -> one.wall().standsOnFloor()) ? 0 : 1;
-            if (i % 2 == 0) {
+            if (i % 3 == 0) {
                 noneOverlap(
                         plan,
                         model.get(Frame.class).panels().stream()
@@ -244,9 +275,10 @@ class SetOutShapesTest {
                 "%d boxes: %d set out, %d with curves, %d over a cab, %d with units over the walls,"
                         + " %d with a dropped floor, %d over wheels, %d with wings,"
                         + " %d with sides that run past, %d with the floor between the walls,"
-                        + " %d with a roof that rises across, %d with tubes, %d with bonded panels, %d with boards%n",
+                        + " %d with a roof that rises across, %d with tubes, %d with bonded panels, %d with boards,"
+                        + " %d with partitions%n",
                 BOXES, setOut, curved, stepped, pierced, dropped, wheels, winged, past, between,
-                crowned, tubes, bonded, boarded);
+                crowned, tubes, bonded, boarded, parted);
         assertThat(setOut).isGreaterThanOrEqualTo(BOXES * 8 / 10);
         assertThat(curved).isGreaterThan(BOXES / 4);
         assertThat(stepped).isGreaterThan(BOXES / 20);
@@ -260,11 +292,16 @@ class SetOutShapesTest {
         assertThat(tubes).isGreaterThan(BOXES / 5);
         assertThat(bonded).isGreaterThan(BOXES / 5);
         assertThat(boarded).isGreaterThan(BOXES / 5);
+        assertThat(parted).isGreaterThan(BOXES / 5);
     }
 
     private static int has(BoxPlan plan, Framed.Scheme scheme) {
         MakeUp makeUp = plan.makeUp();
         return makeUp.walls().scheme() == scheme || makeUp.roof().scheme() == scheme ? 1 : 0;
+    }
+
+    private static boolean isInside(PanelFrame frame) {
+        return frame.panel().kind() == PanelKind.PARTITION;
     }
 
     private static boolean facesDown(Element element) {

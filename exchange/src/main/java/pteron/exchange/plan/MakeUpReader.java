@@ -17,6 +17,9 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.Assembly;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Partition;
+import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Require.Range;
 
 /** Reads the make-up; materials must be in the library. */
 final class MakeUpReader {
@@ -49,6 +52,19 @@ final class MakeUpReader {
                 at.choiceOr("strip", Assembly.Strip.values(), usual.strip()),
                 at.wholeOr("floorAlong", Assembly.FLOOR_PIECES, 1),
                 at.wholeOr("floorAcross", Assembly.FLOOR_PIECES, 1));
+    }
+
+    /** {@return a wall inside; without a start and an end it goes from wall to wall} */
+    Partition partition(JsonCursor at) throws PlanFormatException {
+        Range range = PlanLimits.PARTITION_PLACE;
+        return new Partition(
+                at.text("name"),
+                at.choice("run", Partition.Run.values()),
+                at.number("placeMm", range),
+                at.numberOr("fromMm", range, range.least()),
+                at.numberOr("toMm", range, range.most()),
+                at.object("build", this::framed),
+                at.choiceOr("hold", Partition.Hold.values(), Partition.Hold.SCREWED));
     }
 
     private static Joining joining(JsonCursor at) throws PlanFormatException {

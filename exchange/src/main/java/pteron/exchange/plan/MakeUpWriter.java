@@ -17,6 +17,9 @@ import pteron.core.buildup.Section;
 import pteron.core.plan.Assembly;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Partition;
+import pteron.core.plan.PlanLimits;
+import pteron.core.quantity.Require.Range;
 
 /** Writes the make-up; what is as usual is left out. */
 final class MakeUpWriter {
@@ -59,6 +62,23 @@ final class MakeUpWriter {
         node.put("strip", lower(assembly.strip()));
         node.put("floorAlong", assembly.floorAlong());
         node.put("floorAcross", assembly.floorAcross());
+        return node;
+    }
+
+    static ObjectNode partition(Partition partition) {
+        Range range = PlanLimits.PARTITION_PLACE;
+        ObjectNode node = object();
+        node.put("name", partition.name());
+        node.put("run", lower(partition.run()));
+        put(node, "placeMm", partition.placeMm());
+        if (partition.fromMm() > range.least()) {
+            put(node, "fromMm", partition.fromMm());
+        }
+        if (partition.toMm() < range.most()) {
+            put(node, "toMm", partition.toMm());
+        }
+        node.set("build", framed(partition.build()));
+        node.put("hold", lower(partition.hold()));
         return node;
     }
 

@@ -94,6 +94,7 @@ final class PlanReader {
                 root.object("box", BoxReader::box),
                 root.object("makeUp", makeUp::makeUp),
                 root.objects("openings", PlanReader::opening),
+                root.objectsOr("partitions", makeUp::partition),
                 loads,
                 first ? limits[0] : root.object("limits", PlanReader::limits),
                 first ? Climate.USUAL : root.object("climate", PlanReader::climate),

@@ -31,6 +31,10 @@ final class PlanWriter {
         root.set("makeUp", MakeUpWriter.makeUp(plan.makeUp()));
         ArrayNode openings = root.putArray("openings");
         plan.openings().forEach(opening -> openings.add(opening(opening)));
+        if (!plan.partitions().isEmpty()) {
+            ArrayNode partitions = root.putArray("partitions");
+            plan.partitions().forEach(one -> partitions.add(MakeUpWriter.partition(one)));
+        }
         root.set("loads", loads(plan.loads()));
         root.set("limits", limits(plan.limits()));
         root.set("climate", climate(plan.climate()));

@@ -1,0 +1,117 @@
+package pteron.core.field;
+
+import java.util.List;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
+import pteron.core.edit.PartitionEdits;
+import pteron.core.frame.FrameStation;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Partition;
+import pteron.core.plan.PlanKeys;
+
+/** Fields of the walls inside. */
+final class PartitionFields {
+
+    private final MaterialLibrary library;
+    private final Fields<BoxPlan> fields = Fields.at(FrameStation.FRAME);
+
+    private PartitionFields(MaterialLibrary library) {
+        this.library = library;
+    }
+
+    static Fields<BoxPlan> of(BoxPlan plan, MaterialLibrary library) {
+        PartitionFields all = new PartitionFields(library);
+        for (int i = 0; i < plan.partitions().size(); i++) {
+            all.partition(i, plan.partitions().get(i));
+        }
+        return all.fields;
+    }
+
+    private void partition(int index, Partition now) {
+        String key = PlanKeys.partition(index) + ".";
+        String name = now.name() + ", ";
+        Fields<Partition> one =
+                fields.part(
+                        plan -> plan.partitions().get(index),
+                        (plan, other) -> PartitionEdits.with(plan, index, other));
+        one.choice(
+                key + "run",
+                name + "runs",
+                Partition.Run.values(),
+                Partition::run,
+                Partition::withRun);
+        boolean across = now.run() == Partition.Run.ACROSS;
+        one.mm(
+                key + "place",
+                name + (across ? "behind the front face" : "right of the middle"),
+                Partition::placeMm,
+                Partition::withPlace);
+        if (!across) {
+            one.mm(
+                    key + "from",
+                    name + "begins behind the front face",
+                    Partition::fromMm,
+                    (partition, v) -> partition.withStretch(v, partition.toMm()));
+            one.mm(
+                    key + "to",
+                    name + "ends behind the front face",
+                    Partition::toMm,
+                    (partition, v) -> partition.withStretch(partition.fromMm(), v));
+        }
+        one.choice(
+                key + "hold",
+                name + "is held by",
+                Partition.Hold.values(),
+                Partition::hold,
+                Partition::withHold);
+        build(key, name, one.part(Partition::build, Partition::withBuild));
+    }
+
+    private void build(String key, String name, Fields<Framed> build) {
+        build.choice(
+                key + "scheme",
+                name + "carried by",
+                Framed.Scheme.values(),
+                Framed::scheme,
+                Framed::withScheme);
+        layer(
+                key + "outerSkin",
+                name + "first face",
+                build.part(Framed::outerSkin, Framed::withOuterSkin));
+        layer(
+                key + "insulation",
+                name + "filling",
+                build.part(Framed::insulation, Framed::withInsulation));
+        layer(
+                key + "innerSkin",
+                name + "second face",
+                build.part(Framed::innerSkin, Framed::withInnerSkin));
+        Fields<Members> members = build.part(Framed::members, Framed::withMembers);
+        members.choice(
+                key + "members",
+                name + "members of",
+                Fitting.at("walls.members", library),
+                Members::timber,
+                Members::withTimber);
+        members.mm(
+                key + "spacing", name + "members apart", Members::spacingMm, Members::withSpacing);
+        members.part(Members::section, Members::withSection)
+                .mm(
+                        key + "thickness",
+                        name + "members, thickness",
+                        Section::thicknessMm,
+                        Section::withThickness)
+                .mm(key + "depth", name + "members, depth", Section::depthMm, Section::withDepth);
+    }
+
+    private void layer(String key, String name, Fields<Layer> layer) {
+        String slot = "walls." + key.substring(key.lastIndexOf('.') + 1);
+        List<String> fit = Fitting.at(slot, library);
+        layer.choice(key, name, fit, Layer::material, Layer::withMaterial);
+        layer.mm(
+                key + ".thickness", name + ", thickness", Layer::thicknessMm, Layer::withThickness);
+    }
+}
