@@ -56,7 +56,8 @@ final class MainWindow extends BorderPane {
                     View.UNFOLDED,
                     View.SOLID,
                     View.SECTION,
-                    View.ALL);
+                    View.ALL,
+                    View.INSIDE);
 
     /** What stands left and right of the title (pixels). */
     private static final double TITLE_SIDES = 30;
@@ -192,10 +193,23 @@ final class MainWindow extends BorderPane {
                         bench.viewProperty().set(view);
                         tab.setSelected(true);
                     });
+            if (view == View.INSIDE) {
+                onlyWithPartitions(tab);
+            }
             tabs.put(view, tab);
             switches.getChildren().add(tab);
         }
         return switches;
+    }
+
+    private void onlyWithPartitions(ToggleButton tab) {
+        bench.document()
+                .modelProperty()
+                .subscribe(
+                        model -> {
+                            tab.setVisible(!model.plan().partitions().isEmpty());
+                            tab.setManaged(tab.isVisible());
+                        });
     }
 
     /** Some stations are looked at in a view of their own; a table goes with its station. */

@@ -25,7 +25,9 @@ public enum View {
     /** Floor, wall and roof cut through. */
     SECTION("section", "Cut through: temperature solid, dew point dashed"),
     /** All of them on one sheet. */
-    ALL("all", "All views");
+    ALL("all", "All views"),
+    /** Walls inside, side by side. */
+    INSIDE("inside", "Walls inside, seen from ahead or from the left");
 
     private final String key;
     private final String title;
@@ -53,7 +55,8 @@ public enum View {
             case FRONT, NOSE -> FRONT;
             case ROOF -> ROOF;
             case TAIL, REAR -> REAR;
-            case UNDER, PARTITION -> PLAN;
+            case UNDER -> PLAN;
+            case PARTITION -> INSIDE;
         };
     }
 
@@ -76,7 +79,7 @@ public enum View {
     public Point2 project(Point3 point, double deckHeightMm) {
         double up = point.z() + deckHeightMm;
         return switch (this) {
-            case LEFT, ALL, UNFOLDED, SOLID, SECTION -> new Point2(point.x(), up);
+            case LEFT, ALL, UNFOLDED, SOLID, SECTION, INSIDE -> new Point2(point.x(), up);
             case RIGHT -> new Point2(-point.x(), up);
             case FRONT -> new Point2(-point.y(), up);
             case REAR -> new Point2(point.y(), up);

@@ -6,8 +6,17 @@ import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Layer;
 import pteron.core.drawing.LineKind;
+import pteron.core.drawing.Matter;
+import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
+import pteron.core.frame.Frame;
+import pteron.core.frame.PanelFrame;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.Openings;
+import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
 
 /** Draws the box from above: its floor on the carrier, or its roof. */
 final class AboveShapes {
@@ -27,9 +36,48 @@ final class AboveShapes {
         if (layers.stream().noneMatch(Layer::showsSteel)) {
             new BoxShapes(canvas, layers).panels();
         }
+        partitions();
         box(selected);
         deck();
         return canvas.drawing();
+    }
+
+    /** Walls inside from above, a door left open in them. */
+    private void partitions() {
+        model.find(Frame.class).stream()
+                .flatMap(frame -> frame.panels().stream())
+                .map(PanelFrame::panel)
+                .filter(panel -> panel.kind() == PanelKind.PARTITION)
+                .forEach(this::partition);
+    }
+
+    private void partition(Panel panel) {
+        Bounds2 frame = panel.frame().bounds();
+        double near = panel.skins().getFirst().fromInwardMm();
+        double far =
+                panel.skins().getLast().fromInwardMm()
+                        + panel.skins().getLast().layer().thicknessMm();
+        canvas.rectangle(
+                Matter.TIMBER, on(panel, frame.fromU(), near), on(panel, frame.toU(), far));
+        model.find(Openings.class).stream()
+                .flatMap(openings -> openings.in(panel).stream())
+                .forEach(
+                        one ->
+                                canvas.add(
+                                        new Shape.Area(
+                                                List.of(
+                                                        on(panel, one.cutOut().fromU(), near),
+                                                        on(panel, one.cutOut().toU(), near),
+                                                        on(panel, one.cutOut().toU(), far),
+                                                        on(panel, one.cutOut().fromU(), far)),
+                                                Matter.DOOR,
+                                                one.opening().id(),
+                                                0)));
+    }
+
+    private Point2 on(Panel panel, double u, double inward) {
+        double low = panel.frame().bounds().fromV();
+        return canvas.at(panel.surface().at(new Point2(u, low), inward));
     }
 
     private void deck() {

@@ -54,6 +54,7 @@ public final class Drawings {
             case SOLID -> SolidDrawing.of(model, Peel.WHOLE).seen(Eye.USUAL);
             case SECTION -> section(model);
             case ALL -> all(model, station);
+            case INSIDE -> new InsideShapes(model).drawing();
         };
     }
 
