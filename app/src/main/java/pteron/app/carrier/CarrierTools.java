@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import pteron.app.station.Toolbox;
+import pteron.core.edit.FoundEdits;
 import pteron.core.edit.VehicleEdits;
 import pteron.core.plan.StartingVehicles;
 import pteron.core.quantity.Named;
@@ -28,11 +29,18 @@ final class CarrierTools {
         tools.item(add, "hump", VehicleEdits::withHump);
         tools.item(add, "fuel tank", VehicleEdits::withTank);
         tools.item(add, "mud flaps", VehicleEdits::withMudFlaps);
+        boolean found = tools.plan().found().isPresent();
+        if (found) {
+            tools.item(add, "damage of the shell", FoundEdits::withDamage);
+        }
         MenuButton drop = tools.menu("drop", "Remove");
         tools.item(drop, "the rearmost axle", VehicleEdits::withoutAxle);
         tools.item(drop, "the rearmost cross-member", VehicleEdits::withoutCrossMember);
         tools.item(drop, "the rearmost outrigger", VehicleEdits::withoutOutrigger);
         tools.item(drop, "what is in the way, the last one", VehicleEdits::withoutSolid);
+        if (found) {
+            tools.item(drop, "the last damage of the shell", FoundEdits::withoutDamage);
+        }
         return List.of(
                 Toolbox.explained(kind, "Another kind of carrier, in a typical size", true),
                 Toolbox.explained(add, "An axle, steel, or what is in the way of the box", true),

@@ -18,7 +18,8 @@ final class PlanArgument {
                     "demo", Demos::wagtail,
                     "wagtail", Demos::wagtail,
                     "dipper", Demos::dipper,
-                    "siskin", Demos::siskin);
+                    "siskin", Demos::siskin,
+                    "plover", Demos::plover);
 
     private PlanArgument() {}
 

@@ -42,7 +42,8 @@ final class FinishedRow extends HBox {
                 8,
                 demo("start-demo", "Wagtail", "seed room, 4.3 m trailer", begin, Demos::wagtail),
                 demo("start-dipper", "Dipper", "river crew, pickup bed", begin, Demos::dipper),
-                demo("start-siskin", "Siskin", "puppets, 3 m trailer", begin, Demos::siskin));
+                demo("start-siskin", "Siskin", "puppets, 3 m trailer", begin, Demos::siskin),
+                demo("start-plover", "Plover", "repair bench, bought", begin, Demos::plover));
     }
 
     private static VBox section(String name, HBox content) {

@@ -77,7 +77,8 @@ public final class PartList {
                                         p.centre(),
                                         list.density(p.skin().layer().material())));
         frame.panels().forEach(panel -> list.foam(makeUp, panel, openings));
-        frame.panels().forEach(panel -> list.layers(makeUp, panel, openings));
+        frame.panels().forEach(panel -> list.layers(makeUp, panel, built));
+        built.found().ifPresent(found -> list.parts.addAll(found.parts()));
         openings.placed()
                 .forEach(
                         one ->
@@ -167,11 +168,11 @@ public final class PartList {
     }
 
     /** Layers that no sheet stands for: further ones of walls and roof, the finish of the floor. */
-    private void layers(MakeUp makeUp, PanelFrame frame, Openings openings) {
+    private void layers(MakeUp makeUp, PanelFrame frame, SetOut built) {
         Panel panel = frame.panel();
         double area = panel.rooms().stream().mapToDouble(Polygon2::area).sum();
         double cut =
-                holes(panel, openings).stream()
+                holes(panel, built.openings()).stream()
                         .mapToDouble(hole -> hole.sharedArea(panel.frame()))
                         .sum();
         Point3 inner = panel.surface().centre(panel.frame(), panel.depthMm());
@@ -188,8 +189,16 @@ public final class PartList {
         Point3 outer = panel.surface().centre(panel.frame(), 0);
         double out = panel.surface().stretch(panel.frame(), 0) * (area - cut);
         double in = panel.surface().stretch(panel.frame(), panel.depthMm()) * (area - cut);
-        framed.outside().forEach(layer -> layer(panel, layer, out, outer));
+        // between ribs that are there foam is weighed piece by piece
+        long ribs = built.found().isPresent() && isRibbed(panel) ? 1 : 0;
+        framed.outside().stream().skip(ribs).forEach(layer -> layer(panel, layer, out, outer));
         framed.inside().forEach(layer -> layer(panel, layer, in, inner));
+    }
+
+    private static boolean isRibbed(Panel panel) {
+        return panel.kind() == PanelKind.LEFT
+                || panel.kind() == PanelKind.RIGHT
+                || panel.kind() == PanelKind.ROOF;
     }
 
     private void layer(Panel panel, Layer layer, double areaMm2, Point3 at) {

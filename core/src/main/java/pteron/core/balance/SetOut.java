@@ -1,5 +1,7 @@
 package pteron.core.balance;
 
+import java.util.Optional;
+import pteron.core.found.Found;
 import pteron.core.frame.Frame;
 import pteron.core.opening.Openings;
 import pteron.core.sealing.Sealing;
@@ -12,5 +14,7 @@ import pteron.core.skin.Skins;
  * @param openings doors and windows
  * @param skins sheets
  * @param sealing joints
+ * @param found what goes into a shell that is there, empty where one is built
  */
-public record SetOut(Frame frame, Openings openings, Skins skins, Sealing sealing) {}
+public record SetOut(
+        Frame frame, Openings openings, Skins skins, Sealing sealing, Optional<Found> found) {}

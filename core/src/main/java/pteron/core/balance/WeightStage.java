@@ -9,6 +9,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
 import pteron.core.figure.Severity;
+import pteron.core.found.Found;
 import pteron.core.frame.Frame;
 import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
@@ -69,7 +70,8 @@ public final class WeightStage {
                                                 given.get(Frame.class),
                                                 given.get(Openings.class),
                                                 given.get(Skins.class),
-                                                sealing));
+                                                sealing,
+                                                given.find(Found.class)));
         Optional<ByArea> areas =
                 built.isPresent()
                         ? Optional.empty()

@@ -9,13 +9,16 @@ import pteron.core.quantity.Require;
  * @param material id in the library
  * @param thicknessMm thickness (mm)
  * @param grain which way its grain or its stiff way runs
- * @param fixing id of the glue that holds it to the next layer inwards, {@link #SCREWED} or {@link
- *     #LOOSE}; empty where the first glue of the table that suits both is meant
+ * @param fixing id of the glue that holds it to the next layer inwards, {@link #SCREWED}, {@link
+ *     #LOOSE} or {@link #FOUND}; empty where the first glue of the table that suits both is meant
  */
 public record Layer(String material, double thicknessMm, Grain grain, String fixing) {
 
     /** Held by screws, staples or rivets, not glued. */
     public static final String SCREWED = "screwed";
+
+    /** There already: not bought, not cut, weighed with the carrier. */
+    public static final String FOUND = "found";
 
     /** Laid loose. */
     public static final String LOOSE = "loose";
@@ -36,6 +39,11 @@ public record Layer(String material, double thicknessMm, Grain grain, String fix
     /** A layer along, held by the first glue that suits. */
     public Layer(String material, double thicknessMm) {
         this(material, thicknessMm, Grain.ALONG, "");
+    }
+
+    /** {@return whether it is there already} */
+    public boolean isFound() {
+        return fixing.equals(FOUND);
     }
 
     /** {@return this layer of another material} */

@@ -141,7 +141,8 @@ final class LayerFields {
     }
 
     private static void fixing(String place, String name, Fields<Layer> layer) {
-        List<String> options = new ArrayList<>(List.of(FIRST_GLUE, Layer.SCREWED, Layer.LOOSE));
+        List<String> options =
+                new ArrayList<>(List.of(FIRST_GLUE, Layer.SCREWED, Layer.LOOSE, Layer.FOUND));
         GlueTable.all().forEach(glue -> options.add(glue.id()));
         layer.choice(
                 place + ".fixing",

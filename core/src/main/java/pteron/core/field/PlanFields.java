@@ -27,8 +27,10 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         Fields<MakeUp> makeUp = MakeUpFields.of(library);
         Fields<MakeUp> layers = LayerFields.of(plan.makeUp(), library);
         Fields<BoxPlan> partitions = PartitionFields.of(plan, library);
+        Fields<BoxPlan> found = FoundFields.of(plan);
         List<NumberField> numbers = new ArrayList<>();
         numbers.addAll(CarrierFields.numbers(plan));
+        numbers.addAll(found.numbers());
         numbers.addAll(OutlineFields.numbers(plan));
         numbers.addAll(makeUp.numbers());
         numbers.addAll(layers.numbers());
@@ -38,6 +40,7 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         numbers.addAll(SurroundingFields.numbers());
         List<ChoiceField> choices = new ArrayList<>();
         choices.addAll(CarrierChoices.of(plan));
+        choices.addAll(found.choices());
         choices.addAll(OutlineChoices.of(plan, library));
         choices.addAll(SurroundingFields.choices());
         choices.addAll(LoadFields.choices());

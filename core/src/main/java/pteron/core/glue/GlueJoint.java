@@ -32,6 +32,8 @@ public record GlueJoint(
         EATS,
         /** By screws, staples or rivets. */
         SCREWED,
+        /** By whoever built the shell that is there. */
+        THERE,
         /** Not at all. */
         LOOSE,
         /** No glue of the table suits. */

@@ -109,6 +109,9 @@ public final class GlueStage {
         if (outer.fixing().equals(Layer.SCREWED)) {
             return Held.SCREWED;
         }
+        if (outer.isFound()) {
+            return Held.THERE;
+        }
         boolean wool = one == Substrate.WOOL || other == Substrate.WOOL;
         if (outer.fixing().equals(Layer.LOOSE) || (outer.fixing().isEmpty() && wool)) {
             return Held.LOOSE;
@@ -128,7 +131,7 @@ public final class GlueStage {
 
     private Optional<Glue> glue(Layer outer, Layer inner, Held held) {
         return switch (held) {
-            case SCREWED, LOOSE, NOTHING_SUITS -> Optional.empty();
+            case SCREWED, LOOSE, THERE, NOTHING_SUITS -> Optional.empty();
             default ->
                     outer.fixing().isEmpty()
                             ? GlueTable.first(substrate(outer), substrate(inner))

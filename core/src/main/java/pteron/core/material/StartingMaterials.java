@@ -71,6 +71,7 @@ final class StartingMaterials {
             wool-batt | Mineral wool batt            | 40  |    |     |      |      | 0.037 | 1   |    |      |      | 70
             sheep-wool| Sheep's wool batt            | 20  |    |     |      |      | 0.039 | 1   |    |      |      | 180
             hemp-batt | Hemp batt                    | 38  |    |     |      |      | 0.040 | 2   |    |      |      | 150
+            air-gap   | Still air between layers     | 1.2 |    |      |      |      | 0.14  | 1   |    |      |      | 1
             expanding-foam | Expanding foam, cured   | 30  |  4 | 1.5 | 0.06 | 0.05 | 0.036 | 60  |    |      |      | 260
             """;
 

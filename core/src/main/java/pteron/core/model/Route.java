@@ -14,6 +14,8 @@ import pteron.core.carrier.CarrierStation;
 import pteron.core.cutting.CuttingStation;
 import pteron.core.extent.Areas;
 import pteron.core.extent.FrameShare;
+import pteron.core.found.FoundLayer;
+import pteron.core.found.FoundStage;
 import pteron.core.frame.FrameStage;
 import pteron.core.frame.FrameStation;
 import pteron.core.glue.GlueStage;
@@ -60,7 +62,7 @@ public final class Route {
                                     InsideStage.STAGE,
                                     Areas.STAGE,
                                     FrameShare.STAGE)
-                            .draws(new InsideLayer(), new OutlineLayer())
+                            .draws(new FoundLayer(), new InsideLayer(), new OutlineLayer())
                             .margin(Margins::roadHeight),
                     // its layers are a view of their own
                     Stop.of(
@@ -77,8 +79,9 @@ public final class Route {
                                     FrameStage.STAGE,
                                     TubeStage.STAGE,
                                     PartitionStage.STAGE,
+                                    FoundStage.STAGE,
                                     StrengthStage.STAGE)
-                            .draws(new StrengthLayer())
+                            .draws(new FoundLayer(), new StrengthLayer())
                             .margin(Margins::members),
                     Stop.of(OpeningStation.OPENINGS, OpeningStage.STAGE)
                             .draws(new SeamLayer(), new OpeningLayer()),

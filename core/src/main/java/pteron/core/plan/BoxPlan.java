@@ -2,7 +2,9 @@ package pteron.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import pteron.core.bought.FoundShell;
 import pteron.core.material.Material;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.vehicle.Vehicle;
@@ -18,6 +20,7 @@ import pteron.core.vehicle.Vehicle;
  * @param makeUp what floor, walls and roof are made of
  * @param openings doors and windows, each id once
  * @param partitions walls inside, at most {@link Partition#MOST}
+ * @param found the shell that is there, empty where one is built
  * @param loads what the box must bear
  * @param limits what road and shop allow
  * @param climate the night that it must be warm and dry in
@@ -33,6 +36,7 @@ public record BoxPlan(
         MakeUp makeUp,
         List<Opening> openings,
         List<Partition> partitions,
+        Optional<FoundShell> found,
         Loads loads,
         RoadLimits limits,
         Climate climate,
@@ -76,6 +80,7 @@ public record BoxPlan(
         private MakeUp makeUp;
         private List<Opening> openings;
         private List<Partition> partitions;
+        private Optional<FoundShell> found;
         private Loads loads;
         private RoadLimits limits;
         private Climate climate;
@@ -92,6 +97,7 @@ public record BoxPlan(
             makeUp = plan.makeUp;
             openings = plan.openings;
             partitions = plan.partitions;
+            found = plan.found;
             loads = plan.loads;
             limits = plan.limits;
             climate = plan.climate;
@@ -109,6 +115,7 @@ public record BoxPlan(
                     makeUp,
                     openings,
                     partitions,
+                    found,
                     loads,
                     limits,
                     climate,
@@ -163,6 +170,13 @@ public record BoxPlan(
     public BoxPlan withPartitions(List<Partition> other) {
         Copy copy = new Copy(this);
         copy.partitions = other;
+        return copy.done();
+    }
+
+    /** {@return this plan in another shell that is there, or anew} */
+    public BoxPlan withFound(Optional<FoundShell> other) {
+        Copy copy = new Copy(this);
+        copy.found = other;
         return copy.done();
     }
 

@@ -1,6 +1,7 @@
 package pteron.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
@@ -51,6 +52,7 @@ public final class StartingPlans {
                 makeUp(),
                 openings(),
                 List.of(),
+                Optional.empty(),
                 new Loads(28, 110, 2000, ServiceClass.COVERED),
                 RoadLimits.USUAL,
                 Climate.USUAL,

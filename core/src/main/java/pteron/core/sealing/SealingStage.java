@@ -35,9 +35,15 @@ public final class SealingStage {
      * @param outline the outline, usable
      * @param openings doors and windows
      * @param skins the sheets
+     * @param bought whether the shell is there, its own joints sealed
      */
     public record Input(
-            Box box, Supplies supplies, Outline outline, Openings openings, Skins skins) {}
+            Box box,
+            Supplies supplies,
+            Outline outline,
+            Openings openings,
+            Skins skins,
+            boolean bought) {}
 
     /** The stage. */
     public static final Stage<Input, Sealing> STAGE =
@@ -55,16 +61,19 @@ public final class SealingStage {
                                                             given.plan().supplies(),
                                                             given.get(Outline.class),
                                                             given.get(Openings.class),
-                                                            skins)),
+                                                            skins,
+                                                            given.plan().found().isPresent())),
                     SealingStage::of);
 
     /** {@return the joints of the box} */
     public static Sealing of(Input plan) {
         Outline outline = plan.outline;
         List<SealedJoint> joints = new ArrayList<>();
-        corners(plan, outline, joints);
-        lowerEdge(plan, outline, joints);
-        underside(plan, outline, joints);
+        if (!plan.bought) {
+            corners(plan, outline, joints);
+            lowerEdge(plan, outline, joints);
+            underside(plan, outline, joints);
+        }
         seams(plan.skins, joints);
         plan.openings.placed().stream()
                 .filter(one -> one.panel().kind() != PanelKind.PARTITION)

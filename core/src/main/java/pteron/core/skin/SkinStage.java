@@ -117,6 +117,9 @@ public final class SkinStage {
                         .toList();
         Sheets sheets = new Sheets(new ArrayList<>(), new ArrayList<>());
         for (Skin skin : panel.panel().skins()) {
+            if (skin.layer().isFound()) {
+                continue;
+            }
             SkinLayout layout = new SkinLayout(panel, skin, holes, library);
             sheets.pieces.addAll(named(panel, skin, layout.pieces(), library));
             sheets.seams.addAll(layout.seams());

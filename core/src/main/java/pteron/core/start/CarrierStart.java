@@ -33,7 +33,14 @@ public enum CarrierStart {
             List.of(
                     CarrierSize.of(4100, 2050, 700, 5000),
                     CarrierSize.of(3300, 2000, 680, 3500),
-                    CarrierSize.of(4700, 2150, 740, 6500)));
+                    CarrierSize.of(4700, 2150, 740, 6500))),
+    /** A cargo trailer that was bought with its box, to be lined. */
+    BOUGHT(
+            "Bought cargo trailer",
+            List.of(
+                    CarrierSize.of(3650, 1830, 520, 1360),
+                    CarrierSize.of(3050, 1520, 500, 1350),
+                    CarrierSize.of(4880, 2130, 560, 3200)));
 
     private final String title;
     private final List<CarrierSize> sizes;
@@ -53,6 +60,11 @@ public enum CarrierStart {
         return sizes;
     }
 
+    /** {@return whether its box is there, to be lined} */
+    public boolean isBought() {
+        return this == BOUGHT;
+    }
+
     /** {@return a vehicle of this kind and size; what is not told of it is guessed until it is measured} */
     public Vehicle vehicle(CarrierSize size) {
         return switch (this) {
@@ -60,6 +72,7 @@ public enum CarrierStart {
             case PICKUP -> TypicalVehicles.pickup(size);
             case FLATBED -> TypicalVehicles.flatbed(size);
             case CAB_CHASSIS -> TypicalVehicles.cabChassis(size);
+            case BOUGHT -> TypicalVehicles.cargo(size);
         };
     }
 }

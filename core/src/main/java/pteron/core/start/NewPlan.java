@@ -47,7 +47,8 @@ public final class NewPlan {
 
     /** {@return why an outline does not go on a kind of carrier, empty where it does} */
     public static Optional<String> refusal(CarrierStart carrier, OutlineStart outline) {
-        return outline == OutlineStart.OVER_CAB && carrier == CarrierStart.TRAILER
+        boolean noCab = carrier == CarrierStart.TRAILER || carrier.isBought();
+        return outline == OutlineStart.OVER_CAB && noCab
                 ? Optional.of("needs a cab to reach over")
                 : Optional.empty();
     }
@@ -72,9 +73,10 @@ public final class NewPlan {
                         });
         Vehicle vehicle = carrier.vehicle(size);
         Box box = box(vehicle, outline);
+        BoxPlan square = StartingPlans.square();
         BoxPlan plan =
                 agreed(
-                        StartingPlans.square()
+                        (carrier.isBought() ? FoundStart.lined(square) : square)
                                 .withName(outline.title())
                                 .withUnits(units)
                                 .withVehicle(vehicle)

@@ -33,6 +33,9 @@ final class TypicalVehicles {
     /** Empty mass of a trailer for a square metre of its deck (kg/m²). */
     private static final double TRAILER_KG_PER_M2 = 62;
 
+    /** Empty mass of a cargo trailer, its box of steel counted, for a square metre of its deck (kg/m²). */
+    private static final double CARGO_KG_PER_M2 = 96;
+
     /** Share of a trailer's empty mass on its coupler. */
     private static final double ON_COUPLER = 0.1;
 
@@ -48,8 +51,17 @@ final class TypicalVehicles {
     private TypicalVehicles() {}
 
     static Trailer trailer(CarrierSize size) {
+        return trailer(size, TRAILER_KG_PER_M2);
+    }
+
+    /** {@return a trailer that weighs with the box on it} */
+    static Trailer cargo(CarrierSize size) {
+        return trailer(size, CARGO_KG_PER_M2);
+    }
+
+    private static Trailer trailer(CarrierSize size, double kgPerM2) {
         Deck deck = size.deck();
-        double empty = Math.rint(deck.lengthMm() * deck.widthMm() / 1e6 * TRAILER_KG_PER_M2);
+        double empty = Math.rint(deck.lengthMm() * deck.widthMm() / 1e6 * kgPerM2);
         boolean two = size.grossKg() >= TWO_AXLES_KG;
         boolean over = deck.widthMm() > WIDEST_BETWEEN_WHEELS_MM;
         double wheel = over ? 540 : two ? 640 : 660;

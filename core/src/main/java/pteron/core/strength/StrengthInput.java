@@ -21,6 +21,7 @@ import pteron.core.plan.MakeUp;
  * @param library the materials
  * @param carrier the carrier
  * @param frame the frame
+ * @param bought whether posts and bows that are there carry wind and roof
  * @param floorUnderHeel checks of the floor under one person on a heel, by the way it gives way
  */
 public record StrengthInput(
@@ -30,6 +31,7 @@ public record StrengthInput(
         MaterialLibrary library,
         Carrier carrier,
         Frame frame,
+        boolean bought,
         Map<PanelMode, Check> floorUnderHeel) {
 
     /** {@return what it reads of a plan} */
@@ -42,6 +44,7 @@ public record StrengthInput(
                 library,
                 carrier,
                 frame,
+                plan.found().isPresent(),
                 panels.floorUnderHeel());
     }
 }

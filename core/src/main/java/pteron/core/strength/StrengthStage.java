@@ -70,8 +70,10 @@ public final class StrengthStage {
         double wind = Wind.pressure(plan.loads().windSpeed());
         List<MemberCheck> members = new ArrayList<>();
         WindZones zones = BoxInWind.zones(plan.box(), carrier);
-        members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
-        members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
+        if (!plan.bought()) {
+            members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
+            members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
+        }
         frame.panels().stream()
                 .filter(one -> one.panel().kind() == PanelKind.FLOOR)
                 .forEach(one -> members.addAll(FloorCheck.of(plan, carrier, one, library)));

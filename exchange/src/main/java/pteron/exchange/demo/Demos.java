@@ -29,9 +29,14 @@ public final class Demos {
         return demo("siskin.json");
     }
 
+    /** {@return Plover, a bought steel cargo trailer lined as a travelling instrument-repair bench, in inches} */
+    public static BoxPlan plover() {
+        return demo("plover.json");
+    }
+
     /** {@return all demos, the main one first} */
     public static List<BoxPlan> all() {
-        return List.of(wagtail(), dipper(), siskin());
+        return List.of(wagtail(), dipper(), siskin(), plover());
     }
 
     private static BoxPlan demo(String name) {

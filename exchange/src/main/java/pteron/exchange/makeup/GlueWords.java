@@ -16,6 +16,7 @@ public final class GlueWords {
             case DOES_NOT_HOLD -> glue + " does not hold it";
             case EATS -> glue + " eats it";
             case SCREWED -> "screws";
+            case THERE -> "there already";
             case LOOSE -> "laid in loose";
             case NOTHING_SUITS -> "nothing suits: screw it";
         };

@@ -149,7 +149,7 @@ final class MakeUpReader {
                                 material(members, "timber", at.path(name))));
     }
 
-    private static Section section(JsonCursor at) throws PlanFormatException {
+    static Section section(JsonCursor at) throws PlanFormatException {
         return new Section(
                 at.number("thicknessMm", BuildUpLimits.SECTION_THICKNESS),
                 at.number("depthMm", BuildUpLimits.SECTION_DEPTH),

@@ -158,7 +158,7 @@ final class MakeUpWriter {
         return node;
     }
 
-    private static ObjectNode section(Section section) {
+    static ObjectNode section(Section section) {
         ObjectNode node = object();
         put(node, "thicknessMm", section.thicknessMm());
         put(node, "depthMm", section.depthMm());

@@ -2,6 +2,7 @@ package pteron.exchange.plan;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.Optional;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
@@ -95,6 +96,9 @@ final class PlanReader {
                 root.object("makeUp", makeUp::makeUp),
                 root.objects("openings", PlanReader::opening),
                 root.objectsOr("partitions", makeUp::partition),
+                root.has("found")
+                        ? Optional.of(root.object("found", FoundReader::found))
+                        : Optional.empty(),
                 loads,
                 first ? limits[0] : root.object("limits", PlanReader::limits),
                 first ? Climate.USUAL : root.object("climate", PlanReader::climate),

@@ -35,6 +35,7 @@ final class PlanWriter {
             ArrayNode partitions = root.putArray("partitions");
             plan.partitions().forEach(one -> partitions.add(MakeUpWriter.partition(one)));
         }
+        plan.found().ifPresent(found -> root.set("found", FoundWriter.found(found)));
         root.set("loads", loads(plan.loads()));
         root.set("limits", limits(plan.limits()));
         root.set("climate", climate(plan.climate()));
