@@ -3,6 +3,7 @@ package pteron.core.found;
 import java.util.List;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
+import pteron.core.skin.FoamPiece;
 import pteron.core.stage.Part;
 import pteron.core.stage.Result;
 
@@ -17,7 +18,7 @@ import pteron.core.stage.Result;
  * @param parts the foam between ribs, for the weight
  */
 public record Found(
-        List<RibFoam> foam,
+        List<FoamPiece> foam,
         List<Repair> repairs,
         List<Packing> packings,
         List<Figure> figures,

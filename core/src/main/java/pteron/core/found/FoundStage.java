@@ -13,8 +13,9 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.frame.FrameStation;
 import pteron.core.geometry.Bounds2;
-import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
@@ -22,6 +23,7 @@ import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.shell.Shell;
+import pteron.core.skin.FoamPiece;
 import pteron.core.stage.Given;
 import pteron.core.stage.Part;
 import pteron.core.stage.Stage;
@@ -39,6 +41,7 @@ public final class FoundStage {
      * @param crossMembersMm middles of the carrier's cross-members (mm)
      * @param library the materials
      * @param panels left, right and roof
+     * @param openings what is cut out of them
      */
     public record Input(
             FoundShell found,
@@ -47,7 +50,8 @@ public final class FoundStage {
             double lengthMm,
             List<Double> crossMembersMm,
             MaterialLibrary library,
-            List<Panel> panels) {
+            List<Panel> panels,
+            Openings openings) {
 
         /** Copies the lists. */
         public Input {
@@ -79,7 +83,8 @@ public final class FoundStage {
                                                                 given.get(Carrier.class)
                                                                         .crossMembersMm(),
                                                                 given.library(),
-                                                                shell.panels())));
+                                                                shell.panels(),
+                                                                given.get(Openings.class))));
     }
 
     /** {@return the ribs of a panel, empty for panels without} */
@@ -98,7 +103,7 @@ public final class FoundStage {
 
     /** {@return what a bought shell wants} */
     public static Found of(Input input) {
-        List<RibFoam> foam = new ArrayList<>();
+        List<FoamPiece> foam = new ArrayList<>();
         for (Panel panel : input.panels) {
             foam.addAll(foam(input, panel));
         }
@@ -132,10 +137,10 @@ public final class FoundStage {
         return framed.outside().stream().findFirst();
     }
 
-    private static List<RibFoam> foam(Input input, Panel panel) {
+    private static List<FoamPiece> foam(Input input, Panel panel) {
         List<Double> ribs = ribs(input.found, panel.kind(), input.lengthMm);
         Optional<Layer> layer = ribLayer(input.makeUp, panel.kind());
-        List<RibFoam> pieces = new ArrayList<>();
+        List<FoamPiece> pieces = new ArrayList<>();
         if (ribs.isEmpty() || layer.isEmpty()) {
             return pieces;
         }
@@ -143,11 +148,21 @@ public final class FoundStage {
         Bounds2 room = panel.frame().bounds();
         double gap = framed.fit().gapMm();
         double thick = Math.min(layer.get().thicknessMm(), input.found.rib().depthMm());
+        List<Polygon2> holes =
+                input.openings.in(panel).stream()
+                        .map(one -> Polygon2.rectangle(one.clear()))
+                        .toList();
         for (double[] bay :
-                RibFoam.bays(
+                RibBays.between(
                         ribs, input.found.rib().thicknessMm(), gap, room.fromU(), room.toU())) {
-            String name = panel.id() + " rib foam " + (pieces.size() + 1);
-            pieces.add(new RibFoam(name, panel, bay[0], bay[1], room.height() - 2 * gap, thick));
+            Bounds2 whole = new Bounds2(bay[0], bay[1], room.fromV() + gap, room.toV() - gap);
+            for (Polygon2 shape : panel.frame().shared(Polygon2.rectangle(whole))) {
+                for (Polygon2 piece : shape.without(holes)) {
+                    String name = panel.id() + " rib foam " + (pieces.size() + 1);
+                    Layer foam = layer.get().withThickness(thick);
+                    pieces.add(new FoamPiece(name, panel, foam, piece));
+                }
+            }
         }
         return pieces;
     }
@@ -163,40 +178,41 @@ public final class FoundStage {
         return packings;
     }
 
-    private static List<Part> parts(Input input, List<RibFoam> foam) {
+    private static List<Part> parts(Input input, List<FoamPiece> foam) {
         List<Part> parts = new ArrayList<>();
-        for (RibFoam piece : foam) {
-            String material = ribLayer(input.makeUp, piece.panel().kind()).orElseThrow().material();
-            double density = input.library.get(material).density();
-            Point2 middle =
-                    new Point2(
-                            (piece.fromMm() + piece.toMm()) / 2,
-                            piece.panel().frame().bounds().middle().v());
+        for (FoamPiece piece : foam) {
+            double density = input.library.get(piece.layer().material()).density();
+            double thick = piece.layer().thicknessMm();
             parts.add(
                     new Part(
                             piece.name(),
                             Part.Group.FOAM,
-                            piece.volumeMm3() * density / 1e9,
-                            piece.panel().surface().at(middle, -piece.thicknessMm() / 2),
+                            piece.shape().area() * thick * density / 1e9,
+                            piece.panel().surface().at(piece.shape().centroid(), -thick / 2),
                             Optional.of(new Quantity(density, Unit.KILOGRAM_PER_CUBIC_METRE))));
         }
         return parts;
     }
 
     private static List<Figure> figures(
-            List<RibFoam> foam, List<Repair> repairs, List<Packing> packings) {
-        double area = foam.stream().mapToDouble(one -> one.widthMm() * one.heightMm()).sum();
+            List<FoamPiece> foam, List<Repair> repairs, List<Packing> packings) {
+        double area = foam.stream().mapToDouble(one -> one.shape().area()).sum();
         return List.of(
                 Figure.of(
                         FrameStation.FRAME.figure("rib-foam"),
                         "Foam between the ribs",
                         new Quantity(area / 1e6, Unit.SQUARE_METRE),
                         () -> {
-                            Working.Builder working = Working.of("A = sum of w · h");
+                            Working.Builder working =
+                                    Working.of("A = sum of the pieces, openings cut out");
                             foam.forEach(
                                     one ->
                                             working.plan(
-                                                    "w", one.name(), Quantity.mm(one.widthMm())));
+                                                    "A",
+                                                    one.name(),
+                                                    new Quantity(
+                                                            one.shape().area() / 1e6,
+                                                            Unit.SQUARE_METRE)));
                             return working.source("ribs as measured, less the gap at both sides");
                         }),
                 count("repairs", "Pieces that replace damage", repairs.size()),

@@ -322,7 +322,7 @@ public final class Polygon2 {
     public List<Segment2> cut(Segment2 segment) {
         return isRectangle()
                 ? segment.within(bounds).map(List::of).orElse(List.of())
-                : Rings.segments(segment, Rings.line(segment).intersection(shape));
+                : Rings.segments(segment, Overlays.shared(Rings.line(segment), shape));
     }
 
     /** {@return the level stretches of this at a height v, from low u to high u; edges on it left out} */
@@ -355,7 +355,7 @@ public final class Polygon2 {
         if (isRectangle() || segment.within(bounds).isEmpty()) {
             return segment.outside(bounds);
         }
-        return Rings.segments(segment, Rings.line(segment).difference(shape));
+        return Rings.segments(segment, Overlays.without(Rings.line(segment), shape));
     }
 
     private static List<Polygon2> pieces(Geometry geometry) {

@@ -119,7 +119,8 @@ final class SkinFigures {
                         seam ->
                                 working.plan(
                                         "l", "seam as drawn", Quantity.mm(seam.line().lengthMm())));
-        return working.source("geometry");
+        long count = seams.stream().filter(seam -> seam.skin().isOutside()).count();
+        return working.plan("n", "seams outside", Quantity.count(count)).source("geometry");
     }
 
     private static Working sheetsWorking(List<SheetOrder> orders) {

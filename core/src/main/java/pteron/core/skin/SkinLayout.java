@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import pteron.core.frame.Boarding;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -74,10 +75,12 @@ final class SkinLayout {
         double from = area.fromU();
         for (int piece = 1; piece < skin.laying().across(); piece++) {
             double even = area.fromU() + each * piece;
-            double middle = nearestMiddle(even);
-            boolean near = Math.abs(middle - even) < each / 2 && middle > from + NARROWEST_MM;
-            from = near ? middle : even;
-            ends.add(from);
+            double least = from + NARROWEST_MM;
+            OptionalDouble middle = nearestMiddle(even, least, area.toU() - NARROWEST_MM);
+            if (middle.isPresent()) {
+                from = middle.getAsDouble();
+                ends.add(from);
+            }
         }
         ends.add(area.toU());
         return ends;
@@ -110,10 +113,13 @@ final class SkinLayout {
         }
     }
 
-    private double nearestMiddle(double place) {
+    /** {@return the member nearest to a place, empty where none stands between two others} */
+    private OptionalDouble nearestMiddle(double place, double least, double most) {
         return frame.settingOut().middles().stream()
+                .filter(middle -> middle > least && middle < most)
                 .min(Comparator.comparingDouble(middle -> Math.abs(middle - place)))
-                .orElse(place);
+                .map(OptionalDouble::of)
+                .orElseGet(OptionalDouble::empty);
     }
 
     /** Leaves no sliver at the end, unless the sheets are boards that are hardly wider than one. */

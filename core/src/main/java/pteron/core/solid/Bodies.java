@@ -92,6 +92,9 @@ final class Bodies {
                 .flatMap(skins -> skins.pieces().stream())
                 .filter(piece -> piece.panel().id().equals(panel.id()))
                 .forEach(this::sheet);
+        panel.skins().stream()
+                .filter(skin -> skin.layer().isFound())
+                .forEach(skin -> found(panel, skin));
         if (peel.has(Coat.UNITS)) {
             openings(panel).forEach(this::unit);
         }
@@ -195,6 +198,17 @@ final class Bodies {
             new Prism(piece.surface(), piece.laid(), from, to, matter, piece.name())
                     .facets(facets::add);
         }
+    }
+
+    /** A skin that is there, openings cut out of it: no sheets of it are cut. */
+    private void found(Panel panel, Skin skin) {
+        List<Polygon2> holes =
+                openings(panel).map(one -> Polygon2.rectangle(one.cutOut())).toList();
+        skin.area()
+                .without(holes)
+                .forEach(
+                        shape ->
+                                sheet(new SheetPiece(panel.id() + " skin", panel, skin, shape, 0)));
     }
 
     private void unit(PlacedOpening one) {

@@ -282,7 +282,12 @@ class NewViewsTest {
         BoxModel bare =
                 model(
                         plan.withMakeUp(
-                                makeUp.withWalls(makeUp.walls().withScheme(Framed.Scheme.TUBE))));
+                                makeUp.withWalls(
+                                        makeUp.walls()
+                                                .withInsulation(
+                                                        makeUp.walls()
+                                                                .insulation()
+                                                                .withMaterial("no-such-foam")))));
         assertThat(bare.built()).isEmpty();
         for (Opening opening : bare.plan().openings()) {
             View view = View.of(opening.wall());

@@ -1,10 +1,15 @@
 package pteron.exchange.frame;
 
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import pteron.core.frame.Bend;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.mechanics.LaminatedBend;
 import pteron.core.model.BoxModel;
+import pteron.core.tube.TubeEnd;
+import pteron.core.tube.Tubes;
 import pteron.exchange.csv.Csv;
 
 /** Writes the cut list. */
@@ -23,7 +28,11 @@ final class CutList {
         "rip °",
         "mass kg",
         "least radius mm",
-        "strips"
+        "strips",
+        "wall mm",
+        "start meets",
+        "end meets",
+        "weld mm"
     };
 
     private CutList() {}
@@ -33,7 +42,9 @@ final class CutList {
         return Csv.text(
                 HEADER,
                 rows -> {
+                    Map<Member, List<TubeEnd>> ends = ends(model);
                     for (Member member : model.members()) {
+                        List<TubeEnd> own = ends.getOrDefault(member, List.of());
                         rows.print(
                                 member.name(),
                                 member.role().label(),
@@ -54,9 +65,27 @@ final class CutList {
                                         .filter(LaminatedBend.class::isInstance)
                                         .map(LaminatedBend.class::cast)
                                         .map(glued -> String.valueOf(glued.strips()))
-                                        .orElse(""));
+                                        .orElse(""),
+                                Csv.number(member.section().wallMm(), 2),
+                                meets(own, false),
+                                meets(own, true),
+                                Csv.number(own.stream().mapToDouble(TubeEnd::weldMm).sum(), 0));
                     }
                 });
+    }
+
+    private static Map<Member, List<TubeEnd>> ends(BoxModel model) {
+        return model.find(Tubes.class).stream()
+                .flatMap(tubes -> tubes.ends().stream())
+                .collect(Collectors.groupingBy(TubeEnd::member));
+    }
+
+    private static String meets(List<TubeEnd> ends, boolean atEnd) {
+        return ends.stream()
+                .filter(end -> end.atEnd() == atEnd)
+                .map(end -> end.kind().label())
+                .findFirst()
+                .orElse("");
     }
 
     private static String angles(EndCut cut) {

@@ -2,10 +2,13 @@ package pteron.exchange.frame;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.Collectors;
+import pteron.core.figure.Figure;
 import pteron.core.frame.CutGroup;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.quantity.LengthText;
+import pteron.core.tube.Tubes;
 import pteron.exchange.pdf.Pages;
 import pteron.exchange.pdf.PaperText;
 import pteron.exchange.station.Job;
@@ -33,6 +36,19 @@ final class CutTable implements PaperTable {
         for (CutGroup group : CutGroup.of(job.model().members())) {
             pages.row(false, shares, cells(job, group));
         }
+        tubes(job, pages);
+    }
+
+    /** What joins the tubes, in a line under the list. */
+    private static void tubes(Job job, Pages pages) throws IOException {
+        List<Figure> figures = job.model().find(Tubes.class).map(Tubes::figures).orElse(List.of());
+        if (!figures.isEmpty()) {
+            pages.line(
+                    figures.stream()
+                            .map(one -> one.name() + " " + one.quantity().text(job.units()))
+                            .collect(Collectors.joining("; ")));
+            pages.line("Welding is for a trained hand.");
+        }
     }
 
     private static List<String> cells(Job job, CutGroup group) {
@@ -47,9 +63,14 @@ final class CutTable implements PaperTable {
     }
 
     private static String section(Job job, Member member) {
+        String wall =
+                member.section().isTube()
+                        ? " × " + LengthText.format(member.section().wallMm(), job.units())
+                        : "";
         return LengthText.format(member.section().thicknessMm(), job.units())
                 + " × "
-                + LengthText.format(member.section().depthMm(), job.units());
+                + LengthText.format(member.section().depthMm(), job.units())
+                + wall;
     }
 
     private static String angles(EndCut cut) {

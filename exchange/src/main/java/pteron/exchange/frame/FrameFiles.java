@@ -11,9 +11,11 @@ public final class FrameFiles {
     /** What it gives. */
     public static final StationFiles FILES =
             StationFiles.of(FrameStation.FRAME, FrameFiles.class)
-                    .lists(new ShopList("cut-list", job -> CutList.text(job.model())))
+                    .lists(
+                            new ShopList("cut-list", job -> CutList.text(job.model())),
+                            new ShopList("as-found", job -> FoundList.text(job.model())))
                     .views(View.PLAN, View.ROOF, View.SOLID)
-                    .tables(new CutTable(), new CheckTable())
+                    .tables(new CutTable(), new FoundTable(), new CheckTable())
                     .nodes(FrameNodes::add);
 
     private FrameFiles() {}

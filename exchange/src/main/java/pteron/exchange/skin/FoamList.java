@@ -1,6 +1,8 @@
 package pteron.exchange.skin;
 
+import java.util.ArrayList;
 import java.util.List;
+import pteron.core.found.Found;
 import pteron.core.frame.Frame;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
@@ -22,9 +24,12 @@ final class FoamList {
     }
 
     static List<FoamPiece> pieces(BoxModel model) {
-        return model.find(Frame.class)
+        List<FoamPiece> pieces = new ArrayList<>();
+        model.find(Found.class).ifPresent(found -> pieces.addAll(found.foam()));
+        model.find(Frame.class)
                 .map(frame -> FoamPiece.of(frame, model.get(Openings.class), model.plan().makeUp()))
-                .orElse(List.of());
+                .ifPresent(pieces::addAll);
+        return pieces;
     }
 
     private static void row(Csv.Rows rows, FoamPiece piece) {

@@ -12,9 +12,10 @@ public final class SkinFiles {
             StationFiles.of(SkinStation.SKINS, SkinFiles.class)
                     .lists(
                             new ShopList("sheets", job -> SheetList.text(job.model())),
-                            new ShopList("foam", job -> FoamList.text(job.model())))
+                            new ShopList("foam", job -> FoamList.text(job.model())),
+                            new ShopList("panels", job -> BondedList.text(job.model())))
                     .buys(SheetPurchases::of)
-                    .tables(new SheetTable(), new FoamTable())
+                    .tables(new BondedTable(), new SheetTable(), new FoamTable())
                     .nodes(SheetNodes::add);
 
     private SkinFiles() {}

@@ -3,33 +3,14 @@ package pteron.core.found;
 import java.util.ArrayList;
 import java.util.List;
 import pteron.core.quantity.Require;
-import pteron.core.shell.Panel;
 
-/**
- * A piece of foam between two ribs. Immutable.
- *
- * @param name what stands on the list: {@code left rib foam 3}
- * @param panel where it goes
- * @param fromMm where it begins along the panel, the gap taken off (u, mm)
- * @param toMm where it ends (u, mm)
- * @param heightMm its height or width across the panel (mm)
- * @param thicknessMm its thickness (mm)
- */
-public record RibFoam(
-        String name, Panel panel, double fromMm, double toMm, double heightMm, double thicknessMm) {
+/** Room for foam between the ribs of a shell that is there. */
+public final class RibBays {
 
     /** Narrowest piece that is worth cutting (mm); common practice: what is left is foamed. */
     private static final double NARROWEST_MM = 30;
 
-    /** {@return its width (mm)} */
-    public double widthMm() {
-        return toMm - fromMm;
-    }
-
-    /** {@return its volume (mm³)} */
-    public double volumeMm3() {
-        return widthMm() * heightMm * thicknessMm;
-    }
+    private RibBays() {}
 
     /**
      * Bays between ribs.
@@ -46,7 +27,7 @@ public record RibFoam(
      * @param toMm where it ends (mm)
      * @return where each piece begins and ends (mm)
      */
-    public static List<double[]> bays(
+    public static List<double[]> between(
             List<Double> ribsMm, double ribMm, double gapMm, double fromMm, double toMm) {
         Require.positive("width of a rib", ribMm, "mm");
         Require.notNegative("gap round the foam", gapMm, "mm");
