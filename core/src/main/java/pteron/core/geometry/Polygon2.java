@@ -126,8 +126,8 @@ public final class Polygon2 {
 
     /** {@return triangles that make it up, each anticlockwise, by JTS} */
     public List<List<Point2>> triangles() {
-        Polygon clean = Rings.FACTORY.createPolygon(Rings.ring(corners()), rings(holes()));
-        Geometry parts = PolygonTriangulator.triangulate(clean);
+        Polygon plain = Rings.FACTORY.createPolygon(Rings.ring(corners()), rings(holes()));
+        Geometry parts = PolygonTriangulator.triangulate(new Polygon2(plain).sound().shape);
         List<List<Point2>> triangles = new ArrayList<>();
         for (int i = 0; i < parts.getNumGeometries(); i++) {
             triangles.add(Rings.corners(((Polygon) parts.getGeometryN(i)).getExteriorRing()));

@@ -27,7 +27,7 @@ public record UprightSetting(double spacingMm, double thicknessMm) {
 
     /** {@return the setting of a plan's walls, drawn into the ranges of a list} */
     public static UprightSetting of(MakeUp makeUp) {
-        var members = makeUp.walls().framing();
+        var members = makeUp.walls().members();
         return new UprightSetting(
                 Math.clamp(members.spacingMm(), SPACING.least(), SPACING.most()),
                 Math.clamp(members.section().thicknessMm(), THICKNESS.least(), THICKNESS.most()));

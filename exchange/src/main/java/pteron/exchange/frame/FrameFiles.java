@@ -14,7 +14,7 @@ public final class FrameFiles {
                     .lists(
                             new ShopList("cut-list", job -> CutList.text(job.model())),
                             new ShopList("as-found", job -> FoundList.text(job.model())))
-                    .views(View.PLAN, View.ROOF, View.SOLID)
+                    .views(View.PLAN, View.ROOF, View.SOLID, View.INSIDE)
                     .tables(new CutTable(), new FoundTable(), new CheckTable())
                     .nodes(FrameNodes::add);
 

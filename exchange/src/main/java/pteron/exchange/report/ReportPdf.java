@@ -125,7 +125,8 @@ public final class ReportPdf {
     private void views() throws IOException {
         for (View view : View.values()) {
             Optional<Station> station = station(view);
-            if (station.isPresent()) {
+            boolean bare = view == View.INSIDE && model.plan().partitions().isEmpty();
+            if (station.isPresent() && !bare) {
                 view(view, station.get());
             }
         }

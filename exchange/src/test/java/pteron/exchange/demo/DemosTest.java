@@ -44,7 +44,7 @@ class DemosTest {
         assertThat(model.findings()).noneMatch(f -> f.severity() == Severity.STOPS);
         assertThat(model.balance().massKg()).isLessThan(dipper.vehicle().gear().grossKg());
         assertThat(model.figure("carrier.clearance.2").orElseThrow().value())
-                .isCloseTo(0.75 * 25.4, within(1e-6));
+                .isCloseTo(1.25 * 25.4, within(1e-6));
     }
 
     @Test
@@ -58,14 +58,18 @@ class DemosTest {
     }
 
     @Test
-    void all_areThree_andWeighWhatTheyAre() {
+    void all_areFour_setOut_andWeighWhatTheyAre() {
         assertThat(Demos.all())
                 .extracting(BoxPlan::name)
-                .containsExactly("Wagtail", "Dipper", "Siskin");
+                .containsExactly("Wagtail", "Dipper", "Siskin", "Plover");
         for (BoxPlan demo : Demos.all()) {
             BoxModel model = BoxModel.of(demo, MaterialLibrary.starting());
             assertThat(model.balance().boxKg()).as(demo.name()).isBetween(150.0, 900.0);
             assertThat(model.made()).isPresent();
+            assertThat(model.isWeighedByAreas()).as(demo.name()).isFalse();
+            assertThat(model.findings())
+                    .as(demo.name())
+                    .noneMatch(finding -> finding.severity() == Severity.STOPS);
         }
     }
 }

@@ -29,7 +29,7 @@ class ShopListsTest {
         List<String> lines = WrittenLists.of("cut-list", model).lines().toList();
         assertThat(lines.getFirst())
                 .isEqualTo(
-                        "name,role,panel,timber,thickness mm,depth mm,length mm,start cut °,end cut °,rip °,mass kg,least radius mm,strips");
+                        "name,role,panel,timber,thickness mm,depth mm,length mm,start cut °,end cut °,rip °,mass kg,least radius mm,strips,wall mm,start meets,end meets,weld mm");
         assertThat(lines)
                 .anyMatch(line -> line.startsWith("right stud 1,stud,right,c24,38,63,1885,0,0,0,"));
     }

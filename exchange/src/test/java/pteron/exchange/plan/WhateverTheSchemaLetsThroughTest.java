@@ -74,7 +74,7 @@ class WhateverTheSchemaLetsThroughTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"Wagtail", "Dipper", "Siskin"})
+    @ValueSource(strings = {"Wagtail", "Dipper", "Siskin", "Plover"})
     void plan_isRefusedOrWorkedOut(String name) throws IOException {
         BoxPlan demo =
                 Demos.all().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow();
