@@ -11,6 +11,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.MetalStrength;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 
@@ -155,7 +156,8 @@ final class MemberMaker {
         double middle = depth.fromInwardMm() + section.depthMm() / 2;
         double stretch = straight ? 1 : panel.surface().stretch(profile, middle);
         // a tube is hollow: of its outline only the share of its metal weighs
-        double solid = section.areaMm2() / (section.thicknessMm() * section.depthMm());
+        double area = MetalStrength.profile(section, timber).areaMm2();
+        double solid = area / (section.thicknessMm() * section.depthMm());
         double whole = profile.area() * stretch * section.depthMm() * solid;
         double volume = Math.max(whole - rip.wedgeMm3(section.depthMm()), whole / 2);
         return volume * timber.density() / 1e9;

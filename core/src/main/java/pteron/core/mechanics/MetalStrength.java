@@ -3,6 +3,8 @@ package pteron.core.mechanics;
 import pteron.core.buildup.Section;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
+import pteron.core.section.Profile;
+import pteron.core.section.Tube;
 
 /**
  * Design strengths of metal bars and tubes away from their welds.
@@ -31,17 +33,33 @@ public record MetalStrength(Material material) {
         return material.value(property) / GAMMA;
     }
 
+    /** Density from which a metal is steel, whose tubes are cold-formed, not extruded (kg/m³). */
+    private static final double STEEL_FROM = 7000;
+
+    /** {@return the values of a section: a tube of steel has round corners, one of aluminium sharp ones} */
+    public static Profile profile(Section section, Material metal) {
+        boolean formed = section.isTube() && metal.density() >= STEEL_FROM;
+        return formed
+                ? Tube.coldFormed(section.thicknessMm(), section.depthMm(), section.wallMm())
+                : section.profile();
+    }
+
+    /** {@return the values of a section of this metal} */
+    public Profile profile(Section section) {
+        return profile(section, material);
+    }
+
     /**
      * Section modulus.
      *
      * <pre>  W = I / (h / 2)  </pre>
      *
-     * <p>Source: any beam table. Example: 40 × 40 × 3 mm with sharp corners gives 5099 mm³.
+     * <p>Source: any beam table. Example: 40 × 40 × 3 mm of aluminium, with sharp corners, gives 5099 mm³.
      *
      * @return W (mm³)
      */
-    public static double modulusMm3(Section section) {
-        return section.inertiaMm4() / (section.depthMm() / 2);
+    public double modulusMm3(Section section) {
+        return profile(section).inertiaMm4() / (section.depthMm() / 2);
     }
 
     /**
@@ -49,15 +67,14 @@ public record MetalStrength(Material material) {
      *
      * <pre>  Av = A · h / (b + h), of a solid bar A / 1.5  </pre>
      *
-     * <p>Source: EN 1993-1-1 6.2.6 (3) f; any beam table for the bar. Example: 50 × 50 × 3 mm with sharp corners gives
-     * 282 mm².
+     * <p>Source: EN 1993-1-1 6.2.6 (3) f; any beam table for the bar. Example: 50 × 50 × 3 mm of aluminium gives 282
+     * mm².
      *
      * @return area (mm²)
      */
-    public static double shearAreaMm2(Section section) {
+    public double shearAreaMm2(Section section) {
         double height = section.depthMm();
-        return section.isTube()
-                ? section.areaMm2() * height / (section.thicknessMm() + height)
-                : section.areaMm2() / 1.5;
+        double area = profile(section).areaMm2();
+        return section.isTube() ? area * height / (section.thicknessMm() + height) : area / 1.5;
     }
 }

@@ -28,7 +28,10 @@ final class MetalChecks {
         this.metal = member.timber();
         this.loads = member.loads();
         this.strength = new MetalStrength(metal);
-        this.beam = new Beam(member.spanMm(), metal.value(Property.MODULUS) * section.inertiaMm4());
+        this.beam =
+                new Beam(
+                        member.spanMm(),
+                        metal.value(Property.MODULUS) * strength.profile(section).inertiaMm4());
     }
 
     List<Check> checks() {
@@ -36,7 +39,7 @@ final class MetalChecks {
     }
 
     private Check bending() {
-        double modulus = MetalStrength.modulusMm3(section);
+        double modulus = strength.modulusMm3(section);
         double stress = loads.designMoment(beam) / modulus;
         double design = strength.design(Property.BENDING);
         return member.check(
@@ -67,7 +70,7 @@ final class MetalChecks {
 
     private Check shear() {
         double force = loads.designShear(member.spanMm());
-        double area = MetalStrength.shearAreaMm2(section);
+        double area = strength.shearAreaMm2(section);
         return member.check(
                 "shear",
                 Quantity.stress(force / area),

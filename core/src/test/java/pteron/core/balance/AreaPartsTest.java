@@ -11,10 +11,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.balance.AreaParts.PerArea;
 import pteron.core.buildup.Alternative;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.extent.Areas;
 import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.school.SideBySide;
@@ -70,6 +76,44 @@ class AreaPartsTest {
         assertThat(centre(areas, Point3::x)).isCloseTo(centre(parts, Point3::x), within(60.0));
         assertThat(centre(areas, Point3::y)).isCloseTo(centre(parts, Point3::y), within(30.0));
         assertThat(centre(areas, Point3::z)).isCloseTo(centre(parts, Point3::z), within(60.0));
+    }
+
+    /** Walls and roof of each scheme, two ways to the same weight: by their parts and by their areas. */
+    @ParameterizedTest
+    @EnumSource(Framed.Scheme.class)
+    void everyScheme_byAreasAndByParts(Framed.Scheme scheme) {
+        BoxPlan plan = StartingPlans.square();
+        MakeUp makeUp = plan.makeUp();
+        BoxModel model =
+                BoxModel.of(
+                        plan.withMakeUp(
+                                makeUp.withWalls(of(scheme, makeUp.walls()))
+                                        .withRoof(of(scheme, makeUp.roof()))),
+                        MaterialLibrary.starting());
+        List<Part> parts =
+                model.balance().parts().stream()
+                        .filter(part -> part.group() != Group.CARRIER)
+                        .toList();
+        assertThat(parts).extracting(Part::group).contains(Group.FRAME);
+        assertThat(mass(byAreas(model))).isCloseTo(mass(parts), withinPercentage(6));
+    }
+
+    private static Framed of(Framed.Scheme scheme, Framed framed) {
+        Members tubes = new Members(new Section(30, 50, 2), 450, "alu-6060");
+        return switch (scheme) {
+            case STUDS -> framed;
+            case TUBE ->
+                    framed.withScheme(scheme)
+                            .withMembers(tubes)
+                            .withInsulation(framed.insulation().withThickness(50));
+            case FRAMELESS ->
+                    framed.withScheme(scheme).withInsulation(framed.insulation().withThickness(40));
+            case BOARDS ->
+                    framed.withScheme(scheme)
+                            .withOuterSkin(
+                                    new Layer(
+                                            "pine-boards", 12, Layer.Grain.ACROSS, Layer.SCREWED));
+        };
     }
 
     private static double mass(List<Part> parts) {

@@ -1,0 +1,137 @@
+package pteron.core.bonded;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
+import pteron.core.frame.Frame;
+import pteron.core.frame.Member;
+import pteron.core.frame.PanelFrame;
+import pteron.core.frame.Role;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Joining;
+import pteron.core.plan.MakeUp;
+import pteron.core.plan.OutlineStart;
+import pteron.core.plan.StartingPlans;
+import pteron.core.sealing.JointKind;
+import pteron.core.sealing.Sealing;
+import pteron.core.shell.PanelKind;
+
+/** Bonded panels: glass fibre of 1500 kg/m³, 1.8 and 1.5 mm, on 40 mm of foam of 33, bars of 38 at their edges and seams. */
+class BondedTest {
+
+    private static Framed bonded() {
+        return new Framed(
+                        new Layer("grp-skin", 1.8),
+                        new Layer("xps", 40),
+                        new Layer("grp-skin", 1.5),
+                        new Members(new Section(38, 40), 1200, "c24"))
+                .withScheme(Framed.Scheme.FRAMELESS);
+    }
+
+    private static BoxPlan plan(OutlineStart start) {
+        BoxPlan plan = StartingPlans.of(start).withOpenings(List.of());
+        MakeUp makeUp = plan.makeUp().withWalls(bonded()).withRoof(bonded());
+        return plan.withMakeUp(makeUp);
+    }
+
+    private static BoxModel model(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting());
+    }
+
+    private static BondedPiece piece(BoxModel model, PanelKind kind) {
+        return model.get(Bonded.class).pieces().stream()
+                .filter(piece -> piece.panel().kind() == kind)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * Left wall of the square box: bars by their lengths, faces by their areas, and the core is what the bars leave of the
+     * frame. 4300 long less both outer faces of 1.8.
+     */
+    @Test
+    void wall_weighsByHand() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        PanelFrame left = model.get(Frame.class).panel(PanelKind.LEFT);
+        double bars = left.members().stream().mapToDouble(Member::lengthMm).sum();
+        double room = left.panel().frame().area();
+        double outer = left.panel().skins().getFirst().area().area();
+        double inner = left.panel().skins().getLast().area().area();
+        double byHand =
+                bars * 38 * 40 * 420 / 1e9
+                        + (outer * 1.8 + inner * 1.5) * 1500 / 1e9
+                        + (room - bars * 38) * 40 * 33 / 1e9;
+        BondedPiece piece = piece(model, PanelKind.LEFT);
+        assertThat(piece.massKg()).isCloseTo(byHand, within(0.01));
+        assertThat(piece.thickMm()).isCloseTo(43.3, within(1e-9));
+        assertThat(piece.longMm()).isCloseTo(4300 - 2 * 1.8, within(1e-6));
+        assertThat(piece.people()).isEqualTo((int) Math.ceil(byHand / 25));
+    }
+
+    /** Bars stand at the edges and under the seams of sheets of 2500 only: one within 4.3 m. */
+    @Test
+    void bars_standUnderSeamsOnly() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        PanelFrame left = model.get(Frame.class).panel(PanelKind.LEFT);
+        assertThat(left.members().stream().filter(one -> one.role() == Role.STUD)).hasSize(3);
+        assertThat(left.members()).allMatch(one -> one.section().depthMm() == 40);
+    }
+
+    /** 25 kg each; two at least past 2.5 m: common practice. */
+    @ParameterizedTest
+    @CsvSource({
+        "61, 4300, 3",
+        "18, 2600, 2",
+        "18, 2400, 1",
+        "25, 1000, 1",
+        "25.1, 1000, 2",
+        "0, 9000, 2"
+    })
+    void people_byWeightAndLength(double kg, double mm, int people) {
+        assertThat(BondedPiece.people(kg, mm)).isEqualTo(people);
+    }
+
+    /** Two ways to the same metres: along the strip and across its corners, and the joints that are sealed there. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void corners_areAsLongAsWhatIsSealed(OutlineStart start) {
+        BoxModel model = model(plan(start));
+        double angles = model.figure("skins.angles-outside").orElseThrow().value();
+        double sealed = model.get(Sealing.class).lengthMm(JointKind.CORNER) / 1000;
+        assertThat(angles).isCloseTo(sealed, within(1e-6));
+    }
+
+    /** By hand: twice the strip of 2160 + 4300 + 2160, and 2050 across both corners: 17.24 + 4.1 = 21.34 m. */
+    @Test
+    void corners_ofASquareBox_byHand() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        assertThat(model.figure("skins.angles-outside").orElseThrow().value())
+                .isCloseTo(21.34, within(1e-9));
+    }
+
+    @Test
+    void corners_areMadeAsChosen() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        for (Joining.Panels way : Joining.Panels.values()) {
+            MakeUp makeUp = plan.makeUp();
+            BoxModel model =
+                    model(plan.withMakeUp(makeUp.withJoining(makeUp.joining().withPanels(way))));
+            assertThat(model.figure("skins.tongues").isPresent())
+                    .isEqualTo(way == Joining.Panels.TONGUED);
+            assertThat(model.figure("skins.rebates").isPresent())
+                    .isEqualTo(way == Joining.Panels.REBATED);
+        }
+        assertThat(model(StartingPlans.square()).get(Bonded.class).pieces()).isEmpty();
+    }
+}
