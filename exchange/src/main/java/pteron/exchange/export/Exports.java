@@ -124,6 +124,7 @@ public final class Exports {
         if (order.kinds().contains("csv")) {
             FileRoute.ALL.stream()
                     .flatMap(station -> station.lists().stream())
+                    .filter(list -> list.wanted().test(job))
                     .forEach(
                             list ->
                                     put(

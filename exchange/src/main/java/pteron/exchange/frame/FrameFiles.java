@@ -13,7 +13,10 @@ public final class FrameFiles {
             StationFiles.of(FrameStation.FRAME, FrameFiles.class)
                     .lists(
                             new ShopList("cut-list", job -> CutList.text(job.model())),
-                            new ShopList("as-found", job -> FoundList.text(job.model())))
+                            new ShopList(
+                                    "as-found",
+                                    job -> job.model().plan().found().isPresent(),
+                                    job -> FoundList.text(job.model())))
                     .views(View.PLAN, View.ROOF, View.SOLID, View.INSIDE)
                     .tables(new CutTable(), new FoundTable(), new CheckTable())
                     .nodes(FrameNodes::add);

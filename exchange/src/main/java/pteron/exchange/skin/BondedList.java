@@ -14,6 +14,11 @@ final class BondedList {
 
     private BondedList() {}
 
+    /** {@return whether a box has bonded walls or a bonded roof} */
+    static boolean isWanted(BoxModel model) {
+        return model.find(Bonded.class).map(bonded -> !bonded.pieces().isEmpty()).orElse(false);
+    }
+
     /** {@return one row for each bonded panel; none where walls and roof have a frame} */
     static String text(BoxModel model) {
         return Csv.text(

@@ -13,7 +13,10 @@ public final class SkinFiles {
                     .lists(
                             new ShopList("sheets", job -> SheetList.text(job.model())),
                             new ShopList("foam", job -> FoamList.text(job.model())),
-                            new ShopList("panels", job -> BondedList.text(job.model())))
+                            new ShopList(
+                                    "panels",
+                                    job -> BondedList.isWanted(job.model()),
+                                    job -> BondedList.text(job.model())))
                     .buys(SheetPurchases::of)
                     .tables(new BondedTable(), new SheetTable(), new FoamTable())
                     .nodes(SheetNodes::add);
