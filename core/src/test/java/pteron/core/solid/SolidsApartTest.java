@@ -12,6 +12,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import pteron.core.buildup.Floor;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
 import pteron.core.edit.OutlineTools;
 import pteron.core.frame.Body;
 import pteron.core.frame.Frame;
@@ -25,7 +29,9 @@ import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.WheelArch;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.Partition;
 import pteron.core.plan.StartingPlans;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Skin;
@@ -247,7 +253,66 @@ class SolidsApartTest {
                             (name, school) ->
                                     boxes.add(box(name + ", " + start.title(), start, school)));
         }
+        for (OutlineStart start :
+                List.of(OutlineStart.RAKED_NOSE, OutlineStart.OVER_CAB, OutlineStart.ARCHED)) {
+            schemes()
+                    .forEach(
+                            (name, scheme) ->
+                                    boxes.add(box(name + ", " + start.title(), start, scheme)));
+            boxes.add(box("parted, " + start.title(), start, SolidsApartTest::parted));
+        }
         return boxes.stream();
+    }
+
+    private static BoxPlan of(BoxPlan plan, UnaryOperator<Framed> scheme) {
+        MakeUp makeUp = plan.makeUp();
+        return plan.withMakeUp(
+                makeUp.withWalls(scheme.apply(makeUp.walls()))
+                        .withRoof(scheme.apply(makeUp.roof())));
+    }
+
+    /** Every scheme that is not of studs. */
+    private static Map<String, UnaryOperator<BoxPlan>> schemes() {
+        Members tubes = new Members(new Section(25, 50, 2), 450, "alu-6060");
+        return Map.of(
+                "tubes",
+                plan ->
+                        of(
+                                plan,
+                                framed ->
+                                        framed.withScheme(Framed.Scheme.TUBE)
+                                                .withMembers(tubes)
+                                                .withInsulation(
+                                                        framed.insulation().withThickness(50))),
+                "bonded",
+                plan ->
+                        of(
+                                plan,
+                                framed ->
+                                        framed.withScheme(Framed.Scheme.FRAMELESS)
+                                                .withInsulation(
+                                                        framed.insulation().withThickness(45))),
+                "boards",
+                plan ->
+                        of(
+                                plan,
+                                framed ->
+                                        framed.withScheme(Framed.Scheme.BOARDS)
+                                                .withOuterSkin(new Layer("larch-boards", 20))
+                                                .withInnerSkin(
+                                                        new Layer(
+                                                                "pine-boards",
+                                                                12,
+                                                                Layer.Grain.ACROSS,
+                                                                Layer.SCREWED))));
+    }
+
+    private static BoxPlan parted(BoxPlan plan) {
+        return plan.withOpenings(List.of())
+                .withPartitions(
+                        List.of(
+                                Partition.across("across", 900),
+                                Partition.along("along", 200).withStretch(948, 2100)));
     }
 
     private static Arguments box(String name, OutlineStart start, UnaryOperator<BoxPlan> change) {
