@@ -125,15 +125,20 @@ public final class BondedStage {
                         "Bonded panels",
                         Quantity.count(pieces.size()),
                         () -> masses(pieces)));
+        figures.addAll(heaviest(pieces));
+        figures.addAll(new CornerStuff(input.makeUp, input.outline, input.widthMm).figures());
+        return figures;
+    }
+
+    private static List<Figure> heaviest(List<BondedPiece> pieces) {
         BondedPiece heaviest =
                 pieces.stream().max(Comparator.comparingDouble(BondedPiece::massKg)).orElseThrow();
-        figures.add(
+        return List.of(
                 Figure.of(
                         SkinStation.SKINS.figure("heaviest-panel"),
                         "Heaviest panel",
                         Quantity.kg(heaviest.massKg()),
-                        () -> masses(pieces)));
-        figures.add(
+                        () -> masses(pieces)),
                 Figure.of(
                         SkinStation.SKINS.figure("carriers"),
                         "People to carry it",
@@ -145,8 +150,6 @@ public final class BondedStage {
                                                 heaviest.panel().id(),
                                                 Quantity.kg(heaviest.massKg()))
                                         .source("common practice")));
-        figures.addAll(new CornerStuff(input.makeUp, input.outline, input.widthMm).figures());
-        return figures;
     }
 
     private static Working masses(List<BondedPiece> pieces) {

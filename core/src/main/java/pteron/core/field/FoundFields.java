@@ -42,6 +42,13 @@ final class FoundFields {
         row("left", "Left posts", now.left(), length, FoundShell::left, FoundShell::withLeft);
         row("right", "Right posts", now.right(), length, FoundShell::right, FoundShell::withRight);
         row("roof", "Roof bows", now.roof(), length, FoundShell::roof, FoundShell::withRoof);
+        surfaces(plan);
+        for (int i = 0; i < now.damages().size(); i++) {
+            damage(i);
+        }
+    }
+
+    private void surfaces(BoxPlan plan) {
         shell.mm(
                         "found.skirting",
                         "Skirting stands into the room",
@@ -60,9 +67,6 @@ final class FoundFields {
                     "Cross-member %d under the highest".formatted(i + 1),
                     found -> found.lowMm(member),
                     (found, v) -> found.withLow(member, v));
-        }
-        for (int i = 0; i < now.damages().size(); i++) {
-            damage(i);
         }
     }
 
@@ -111,8 +115,12 @@ final class FoundFields {
                         name + "where",
                         Damage.Face.values(),
                         Damage::face,
-                        Damage::withFace)
-                .mm(
+                        Damage::withFace);
+        measures(key, name, damage);
+    }
+
+    private static void measures(String key, String name, Fields<Damage> damage) {
+        damage.mm(
                         key + "along",
                         name + "behind the front face",
                         Damage::alongMm,

@@ -50,16 +50,7 @@ final class PartitionFields {
                 Partition::placeMm,
                 Partition::withPlace);
         if (!across) {
-            one.mm(
-                    key + "from",
-                    name + "begins behind the front face",
-                    Partition::fromMm,
-                    (partition, v) -> partition.withStretch(v, partition.toMm()));
-            one.mm(
-                    key + "to",
-                    name + "ends behind the front face",
-                    Partition::toMm,
-                    (partition, v) -> partition.withStretch(partition.fromMm(), v));
+            stretch(key, name, one);
         }
         one.choice(
                 key + "hold",
@@ -68,6 +59,19 @@ final class PartitionFields {
                 Partition::hold,
                 Partition::withHold);
         build(key, name, one.part(Partition::build, Partition::withBuild));
+    }
+
+    private static void stretch(String key, String name, Fields<Partition> one) {
+        one.mm(
+                key + "from",
+                name + "begins behind the front face",
+                Partition::fromMm,
+                (partition, v) -> partition.withStretch(v, partition.toMm()));
+        one.mm(
+                key + "to",
+                name + "ends behind the front face",
+                Partition::toMm,
+                (partition, v) -> partition.withStretch(partition.fromMm(), v));
     }
 
     private void build(String key, String name, Fields<Framed> build) {
@@ -89,7 +93,10 @@ final class PartitionFields {
                 key + "innerSkin",
                 name + "second face",
                 build.part(Framed::innerSkin, Framed::withInnerSkin));
-        Fields<Members> members = build.part(Framed::members, Framed::withMembers);
+        members(key, name, build.part(Framed::members, Framed::withMembers));
+    }
+
+    private void members(String key, String name, Fields<Members> members) {
         members.choice(
                 key + "members",
                 name + "members of",

@@ -23,7 +23,7 @@ final class FoundCheck {
 
     private FoundCheck() {}
 
-    static List<Finding> findings(FoundStage.Input input) {
+    static List<Finding> findings(FoundInput input) {
         List<Finding> findings = new ArrayList<>();
         skirting(input, findings);
         ribFoam(input, findings);
@@ -32,7 +32,7 @@ final class FoundCheck {
         return findings;
     }
 
-    private static void skirting(FoundStage.Input input, List<Finding> findings) {
+    private static void skirting(FoundInput input, List<Finding> findings) {
         Framed walls = input.makeUp().walls();
         double room = walls.toFrameMm() - walls.outerSkin().thicknessMm();
         double needed = input.found().skirtingMm() + CLEAR_MM;
@@ -49,7 +49,7 @@ final class FoundCheck {
     }
 
     /** A layer between ribs that is thicker than they are deep lies over them; a thinner one leaves air. */
-    private static void ribFoam(FoundStage.Input input, List<Finding> findings) {
+    private static void ribFoam(FoundInput input, List<Finding> findings) {
         double deep = input.found().rib().depthMm();
         List<Layer> outside = input.makeUp().walls().outside();
         double thick = outside.isEmpty() ? 0 : outside.getFirst().thicknessMm();
@@ -65,7 +65,7 @@ final class FoundCheck {
         }
     }
 
-    private static void coating(FoundStage.Input input, List<Finding> findings) {
+    private static void coating(FoundInput input, List<Finding> findings) {
         if (input.found().coating() != Coating.BARE) {
             findings.add(
                     new Finding(

@@ -14,7 +14,6 @@ import pteron.core.figure.Working;
 import pteron.core.frame.FrameStation;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
-import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
 import pteron.core.plan.MakeUp;
@@ -31,42 +30,13 @@ import pteron.core.stage.Stage;
 /** Works out what goes into a bought shell beside its new frame. */
 public final class FoundStage {
 
-    /**
-     * What it reads.
-     *
-     * @param found the shell as measured
-     * @param makeUp the layers
-     * @param widthMm outside width of the box (mm)
-     * @param lengthMm its length (mm)
-     * @param crossMembersMm middles of the carrier's cross-members (mm)
-     * @param library the materials
-     * @param panels left, right and roof
-     * @param openings what is cut out of them
-     */
-    public record Input(
-            FoundShell found,
-            MakeUp makeUp,
-            double widthMm,
-            double lengthMm,
-            List<Double> crossMembersMm,
-            MaterialLibrary library,
-            List<Panel> panels,
-            Openings openings) {
-
-        /** Copies the lists. */
-        public Input {
-            crossMembersMm = List.copyOf(crossMembersMm);
-            panels = List.copyOf(panels);
-        }
-    }
-
     /** The stage; empty for a box that is built anew. */
-    public static final Stage<Input, Found> STAGE =
+    public static final Stage<FoundInput, Found> STAGE =
             new Stage<>(Found.class, FoundStage::reads, FoundStage::of);
 
     private FoundStage() {}
 
-    private static Optional<Input> reads(Given given) {
+    private static Optional<FoundInput> reads(Given given) {
         return given.find(Shell.class)
                 .filter(Shell::usable)
                 .flatMap(
@@ -75,7 +45,7 @@ public final class FoundStage {
                                         .found()
                                         .map(
                                                 found ->
-                                                        new Input(
+                                                        new FoundInput(
                                                                 found,
                                                                 given.plan().makeUp(),
                                                                 given.plan().box().widthMm(),
@@ -102,13 +72,13 @@ public final class FoundStage {
     }
 
     /** {@return what a bought shell wants} */
-    public static Found of(Input input) {
+    public static Found of(FoundInput input) {
         List<FoamPiece> foam = new ArrayList<>();
-        for (Panel panel : input.panels) {
+        for (Panel panel : input.panels()) {
             foam.addAll(foam(input, panel));
         }
         List<Repair> repairs =
-                input.found.damages().stream()
+                input.found().damages().stream()
                         .filter(Damage::isReplaced)
                         .map(damage -> Repair.of(damage, supports(input, damage.face())))
                         .toList();
@@ -122,12 +92,12 @@ public final class FoundStage {
                 parts(input, foam));
     }
 
-    private static List<Double> supports(Input input, Damage.Face face) {
+    private static List<Double> supports(FoundInput input, Damage.Face face) {
         return switch (face) {
-            case LEFT -> input.found.left().placesMm(input.lengthMm);
-            case RIGHT -> input.found.right().placesMm(input.lengthMm);
-            case ROOF -> input.found.roof().placesMm(input.lengthMm);
-            case FLOOR -> input.crossMembersMm;
+            case LEFT -> input.found().left().placesMm(input.lengthMm());
+            case RIGHT -> input.found().right().placesMm(input.lengthMm());
+            case ROOF -> input.found().roof().placesMm(input.lengthMm());
+            case FLOOR -> input.crossMembersMm();
         };
     }
 
@@ -137,24 +107,24 @@ public final class FoundStage {
         return framed.outside().stream().findFirst();
     }
 
-    private static List<FoamPiece> foam(Input input, Panel panel) {
-        List<Double> ribs = ribs(input.found, panel.kind(), input.lengthMm);
-        Optional<Layer> layer = ribLayer(input.makeUp, panel.kind());
+    private static List<FoamPiece> foam(FoundInput input, Panel panel) {
+        List<Double> ribs = ribs(input.found(), panel.kind(), input.lengthMm());
+        Optional<Layer> layer = ribLayer(input.makeUp(), panel.kind());
         List<FoamPiece> pieces = new ArrayList<>();
         if (ribs.isEmpty() || layer.isEmpty()) {
             return pieces;
         }
-        Framed framed = panel.kind().isRoof() ? input.makeUp.roof() : input.makeUp.walls();
+        Framed framed = panel.kind().isRoof() ? input.makeUp().roof() : input.makeUp().walls();
         Bounds2 room = panel.frame().bounds();
         double gap = framed.fit().gapMm();
-        double thick = Math.min(layer.get().thicknessMm(), input.found.rib().depthMm());
+        double thick = Math.min(layer.get().thicknessMm(), input.found().rib().depthMm());
         List<Polygon2> holes =
-                input.openings.in(panel).stream()
+                input.openings().in(panel).stream()
                         .map(one -> Polygon2.rectangle(one.clear()))
                         .toList();
         for (double[] bay :
                 RibBays.between(
-                        ribs, input.found.rib().thicknessMm(), gap, room.fromU(), room.toU())) {
+                        ribs, input.found().rib().thicknessMm(), gap, room.fromU(), room.toU())) {
             Bounds2 whole = new Bounds2(bay[0], bay[1], room.fromV() + gap, room.toV() - gap);
             for (Polygon2 shape : panel.frame().shared(Polygon2.rectangle(whole))) {
                 for (Polygon2 piece : shape.without(holes)) {
@@ -167,21 +137,21 @@ public final class FoundStage {
         return pieces;
     }
 
-    private static List<Packing> packings(Input input) {
+    private static List<Packing> packings(FoundInput input) {
         List<Packing> packings = new ArrayList<>();
-        for (int i = 0; i < input.crossMembersMm.size(); i++) {
-            double low = input.found.lowMm(i);
+        for (int i = 0; i < input.crossMembersMm().size(); i++) {
+            double low = input.found().lowMm(i);
             if (low > 0) {
-                packings.add(new Packing(input.crossMembersMm.get(i), low, input.widthMm));
+                packings.add(new Packing(input.crossMembersMm().get(i), low, input.widthMm()));
             }
         }
         return packings;
     }
 
-    private static List<Part> parts(Input input, List<FoamPiece> foam) {
+    private static List<Part> parts(FoundInput input, List<FoamPiece> foam) {
         List<Part> parts = new ArrayList<>();
         for (FoamPiece piece : foam) {
-            double density = input.library.get(piece.layer().material()).density();
+            double density = input.library().get(piece.layer().material()).density();
             double thick = piece.layer().thicknessMm();
             parts.add(
                     new Part(

@@ -22,7 +22,7 @@ final class FrameCheck {
 
     private FrameCheck() {}
 
-    static List<Finding> findings(FrameStage.Longest longest, List<PanelFrame> panels) {
+    static List<Finding> findings(LongestParts longest, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();
         for (PanelFrame frame : panels) {
             packing(frame.panel(), findings);
@@ -50,8 +50,7 @@ final class FrameCheck {
         }
     }
 
-    private static void lengths(
-            FrameStage.Longest longest, PanelFrame frame, List<Finding> findings) {
+    private static void lengths(LongestParts longest, PanelFrame frame, List<Finding> findings) {
         for (Member member : frame.members()) {
             double most = longest.of(member);
             if (member.lengthMm() > most) {

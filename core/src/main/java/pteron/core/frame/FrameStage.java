@@ -40,7 +40,7 @@ public final class FrameStage {
     public record Input(
             Section blocking,
             Bend.Making making,
-            Longest longest,
+            LongestParts longest,
             MaterialLibrary library,
             Shell shell,
             Openings openings) {
@@ -54,24 +54,12 @@ public final class FrameStage {
                             plan.makeUp().bends(),
                             plan.makeUp().joining().curves(),
                             plan.supplies().kerfMm()),
-                    new Longest(
+                    new LongestParts(
                             plan.supplies().longestPartMm(false),
                             plan.supplies().longestPartMm(true)),
                     library,
                     shell,
                     openings);
-        }
-    }
-
-    /**
-     * Longest parts that can be cut.
-     *
-     * @param barMm from a bar (mm)
-     * @param tubeMm from a tube (mm)
-     */
-    public record Longest(double barMm, double tubeMm) {
-        double of(Member member) {
-            return member.section().isTube() ? tubeMm : barMm;
         }
     }
 

@@ -201,11 +201,17 @@ final class PartitionMaker {
         for (RimEdge edge : chain) {
             part(edge, from, to).ifPresent(over::add);
         }
+        return over.isEmpty() ? List.of() : closed(over, from, to);
+    }
+
+    /** {@return the edges over a stretch with an upright one at each end that is not a wall's} */
+    private List<RimEdge> closed(List<RimEdge> over, double from, double to) {
         Optional<Segment2> first = upright(from + 1);
         Optional<Segment2> last = upright(to - 1);
-        if (over.isEmpty() || first.isEmpty() || last.isEmpty()) {
+        if (first.isEmpty() || last.isEmpty()) {
             return List.of();
         }
+        Bounds2 all = room.bounds();
         List<RimEdge> edges = new ArrayList<>();
         if (from > all.fromU()) {
             Point2 foot = new Point2(from, first.get().from().v());

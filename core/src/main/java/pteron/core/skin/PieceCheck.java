@@ -87,15 +87,20 @@ final class PieceCheck {
         }
     }
 
+    /** {@return height of the highest door into the box (mm), empty without one} */
+    private OptionalDouble highestDoor() {
+        return openings.placed().stream()
+                .filter(one -> one.panel().kind() != PanelKind.PARTITION)
+                .map(PlacedOpening::opening)
+                .filter(one -> one.kind() == Opening.Kind.DOOR)
+                .mapToDouble(one -> one.size().heightMm())
+                .max();
+    }
+
     /** A piece goes through a door on its edge: its shorter side may be as long as the door is high. */
     private void leaves(PanelFrame frame) {
         Skin top = frame.panel().skin(Skin.Face.FLOOR_TOP);
-        OptionalDouble door =
-                openings.placed().stream()
-                        .map(PlacedOpening::opening)
-                        .filter(one -> one.kind() == Opening.Kind.DOOR)
-                        .mapToDouble(one -> one.size().heightMm())
-                        .max();
+        OptionalDouble door = highestDoor();
         if (top.laying().across() * top.laying().up() == 1 || door.isEmpty()) {
             return;
         }
@@ -113,13 +118,7 @@ final class PieceCheck {
 
     /** Sheets of a partition are carried in by the highest door; a bonded panel goes in whole. */
     private void goesIn(PanelFrame frame) {
-        OptionalDouble door =
-                openings.placed().stream()
-                        .filter(one -> one.panel().kind() != PanelKind.PARTITION)
-                        .map(PlacedOpening::opening)
-                        .filter(one -> one.kind() == Opening.Kind.DOOR)
-                        .mapToDouble(one -> one.size().heightMm())
-                        .max();
+        OptionalDouble door = highestDoor();
         if (door.isEmpty()) {
             return;
         }

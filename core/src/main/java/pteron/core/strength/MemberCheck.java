@@ -21,8 +21,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
 /**
- * A member on two supports, checked in bending, shear and deflection: of timber to EN 1995-1-1, of metal by {@link
- * MetalChecks}. Immutable.
+ * A member on two supports, checked in bending, shear and deflection; of timber to EN 1995-1-1. Immutable.
  *
  * @param kind what it is: {@code stud}, {@code bow}, {@code bearer}
  * @param part name of the member
@@ -63,10 +62,13 @@ record MemberCheck(
         return new TimberStrength(timber, setting.duration, setting.service);
     }
 
+    /** {@return whether it is of metal, which is checked by other rules} */
+    boolean isMetal() {
+        return timber.kind() == Material.Kind.METAL;
+    }
+
+    /** {@return the checks of a member of timber} */
     List<Check> checks() {
-        if (timber.kind() == Material.Kind.METAL) {
-            return new MetalChecks(this).checks();
-        }
         return List.of(bending(), shear(), deflection());
     }
 

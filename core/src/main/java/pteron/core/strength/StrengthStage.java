@@ -64,24 +64,14 @@ public final class StrengthStage {
 
     /** {@return how hard members and floor work} */
     public static Strength of(StrengthInput plan) {
-        MaterialLibrary library = plan.library();
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
         double wind = Wind.pressure(plan.loads().windSpeed());
-        List<MemberCheck> members = new ArrayList<>();
-        WindZones zones = BoxInWind.zones(plan.box(), carrier);
-        if (!plan.bought()) {
-            members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
-            members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
-        }
-        frame.panels().stream()
-                .filter(one -> one.panel().kind() == PanelKind.FLOOR)
-                .forEach(one -> members.addAll(FloorCheck.of(plan, carrier, one, library)));
-        members.addAll(BedCheck.of(plan, frame.panels(), library));
+        List<MemberCheck> members = members(plan);
         Map<String, Check> hardest = new LinkedHashMap<>();
         Map<String, Double> byMember = new HashMap<>();
         for (MemberCheck member : members) {
-            for (Check check : member.checks()) {
+            for (Check check : checks(member)) {
                 hardest.merge(check.key(), check, StrengthStage::harder);
                 byMember.merge(check.part(), check.utilisation(), Math::max);
             }
@@ -94,6 +84,27 @@ public final class StrengthStage {
         figures.add(windPressure(plan, wind));
         checks.forEach(check -> figures.add(figure(check)));
         return new Strength(checks, byMember, figures, findings);
+    }
+
+    private static List<MemberCheck> members(StrengthInput plan) {
+        MaterialLibrary library = plan.library();
+        Carrier carrier = plan.carrier();
+        Frame frame = plan.frame();
+        List<MemberCheck> members = new ArrayList<>();
+        WindZones zones = BoxInWind.zones(plan.box(), carrier);
+        if (!plan.bought()) {
+            members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
+            members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
+        }
+        frame.panels().stream()
+                .filter(one -> one.panel().kind() == PanelKind.FLOOR)
+                .forEach(one -> members.addAll(FloorCheck.of(plan, carrier, one, library)));
+        members.addAll(BedCheck.of(plan, frame.panels(), library));
+        return members;
+    }
+
+    private static List<Check> checks(MemberCheck member) {
+        return member.isMetal() ? new MetalChecks(member).checks() : member.checks();
     }
 
     private static Bounds2 floorFromEndToEnd(Frame frame) {

@@ -12,6 +12,9 @@ import pteron.core.frame.Member;
  */
 public record TubeEnd(Member member, boolean atEnd, Kind kind, double aroundMm) {
 
+    /** What one end has of a joint that two of them share. */
+    private static final double HALF = 0.5;
+
     /** What the end of a tube meets. */
     public enum Kind {
         /** The side of another tube. */
@@ -37,7 +40,7 @@ public record TubeEnd(Member member, boolean atEnd, Kind kind, double aroundMm) 
     public double weldMm() {
         return switch (kind) {
             case BUTT -> aroundMm;
-            case MITRE -> aroundMm / 2;
+            case MITRE -> HALF * aroundMm;
             case OPEN -> 0;
         };
     }
@@ -46,7 +49,7 @@ public record TubeEnd(Member member, boolean atEnd, Kind kind, double aroundMm) 
     public double joints() {
         return switch (kind) {
             case BUTT -> 1;
-            case MITRE -> 0.5;
+            case MITRE -> HALF;
             case OPEN -> 0;
         };
     }

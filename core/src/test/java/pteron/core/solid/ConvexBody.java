@@ -23,6 +23,9 @@ record ConvexBody(String name, List<Point3> corners, List<Point3> edges, List<Po
 
     private static final double NONE = 1e-9;
 
+    private static final List<Point3> AXES =
+            List.of(new Point3(1, 0, 0), new Point3(0, 1, 0), new Point3(0, 0, 1));
+
     /** {@return the convex pieces of a member} */
     static List<ConvexBody> of(Body body) {
         List<ConvexBody> pieces = new ArrayList<>();
@@ -128,6 +131,9 @@ record ConvexBody(String name, List<Point3> corners, List<Point3> edges, List<Po
 
     /** {@return how deep it lies in another (mm), 0 where they lie apart} */
     double sharedMm(ConvexBody other) {
+        if (!nearEachOther(other)) {
+            return 0;
+        }
         List<Point3> axes = new ArrayList<>(normals);
         axes.addAll(other.normals);
         for (Point3 one : edges) {
@@ -149,6 +155,16 @@ record ConvexBody(String name, List<Point3> corners, List<Point3> edges, List<Po
             least = Math.min(least, shared);
         }
         return least;
+    }
+
+    /** {@return whether the boxes round two bodies meet: what lies apart along an axis lies apart} */
+    private boolean nearEachOther(ConvexBody other) {
+        for (Point3 axis : AXES) {
+            if (most(axis) < other.least(axis) || other.most(axis) < least(axis)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private double most(Point3 axis) {

@@ -78,8 +78,9 @@ class MetalChecksTest {
                                 ServiceClass.COVERED,
                                 null,
                                 new Carried("between its supports", 500, 10, 0)));
-        return bow.checks().stream()
-                .collect(Collectors.toMap(c -> c.key().replaceAll(".*\\.", ""), c -> c));
+        return new MetalChecks(bow)
+                .checks().stream()
+                        .collect(Collectors.toMap(c -> c.key().replaceAll(".*\\.", ""), c -> c));
     }
 
     /**
