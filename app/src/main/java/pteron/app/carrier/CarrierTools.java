@@ -33,14 +33,7 @@ final class CarrierTools {
         if (found) {
             tools.item(add, "damage of the shell", FoundEdits::withDamage);
         }
-        MenuButton drop = tools.menu("drop", "Remove");
-        tools.item(drop, "the rearmost axle", VehicleEdits::withoutAxle);
-        tools.item(drop, "the rearmost cross-member", VehicleEdits::withoutCrossMember);
-        tools.item(drop, "the rearmost outrigger", VehicleEdits::withoutOutrigger);
-        tools.item(drop, "what is in the way, the last one", VehicleEdits::withoutSolid);
-        if (found) {
-            tools.item(drop, "the last damage of the shell", FoundEdits::withoutDamage);
-        }
+        MenuButton drop = drop(tools, found);
         return List.of(
                 Toolbox.explained(kind, "Another kind of carrier, in a typical size", true),
                 Toolbox.explained(add, "An axle, steel, or what is in the way of the box", true),
@@ -49,5 +42,17 @@ final class CarrierTools {
                         tools.table(ScalesPane.KEY, "Weigh …"),
                         "Empty weight from scales under the wheels",
                         true));
+    }
+
+    private static MenuButton drop(Toolbox tools, boolean found) {
+        MenuButton drop = tools.menu("drop", "Remove");
+        tools.item(drop, "the rearmost axle", VehicleEdits::withoutAxle);
+        tools.item(drop, "the rearmost cross-member", VehicleEdits::withoutCrossMember);
+        tools.item(drop, "the rearmost outrigger", VehicleEdits::withoutOutrigger);
+        tools.item(drop, "what is in the way, the last one", VehicleEdits::withoutSolid);
+        if (found) {
+            tools.item(drop, "the last damage of the shell", FoundEdits::withoutDamage);
+        }
+        return drop;
     }
 }

@@ -23,6 +23,8 @@ import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.skin.SheetPiece;
+import pteron.core.skin.Skins;
 import pteron.core.stage.Part;
 import pteron.core.stage.Part.Group;
 
@@ -57,25 +59,8 @@ public final class PartList {
         Frame frame = built.frame();
         Openings openings = built.openings();
         PartList list = new PartList(library);
-        frame.members()
-                .forEach(
-                        m ->
-                                list.add(
-                                        m.name(),
-                                        Group.FRAME,
-                                        m.massKg(),
-                                        m.centre(),
-                                        list.density(m.timber())));
-        built.skins()
-                .pieces()
-                .forEach(
-                        p ->
-                                list.add(
-                                        p.name(),
-                                        Group.SHEETS,
-                                        p.massKg(),
-                                        p.centre(),
-                                        list.density(p.skin().layer().material())));
+        list.members(frame);
+        list.sheets(built.skins());
         frame.panels().forEach(panel -> list.foam(makeUp, panel, openings));
         frame.panels().forEach(panel -> list.layers(makeUp, panel, built));
         built.found().ifPresent(found -> list.parts.addAll(found.parts()));
@@ -90,6 +75,19 @@ public final class PartList {
                                                 one.middle())));
         list.sealing(built.sealing());
         return List.copyOf(list.parts);
+    }
+
+    private void members(Frame frame) {
+        for (Member m : frame.members()) {
+            add(m.name(), Group.FRAME, m.massKg(), m.centre(), density(m.timber()));
+        }
+    }
+
+    private void sheets(Skins skins) {
+        for (SheetPiece p : skins.pieces()) {
+            String material = p.skin().layer().material();
+            add(p.name(), Group.SHEETS, p.massKg(), p.centre(), density(material));
+        }
     }
 
     private void add(String name, Group group, double massKg, Point3 place, double density) {

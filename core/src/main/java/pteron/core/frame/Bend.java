@@ -75,21 +75,21 @@ public record Bend(
         BendWay way =
                 section.isTube()
                         ? tube(making, section, radius, turn)
-                        : way(
-                                making,
-                                new LaminatedBend(
-                                        thicknessMm,
-                                        radius,
-                                        stuff.value(Property.BENDING),
-                                        stuff.value(Property.MODULUS)),
-                                length,
-                                turn);
+                        : way(making, glued(thicknessMm, radius, stuff), length, turn);
         return new Bend(
                 length,
                 radius,
                 Math.toDegrees(Math.atan2(inFrom - outFrom, thicknessMm)),
                 Math.toDegrees(Math.atan2(inTo - outTo, thicknessMm)),
                 Optional.of(way));
+    }
+
+    private static LaminatedBend glued(double thicknessMm, double radiusMm, Material timber) {
+        return new LaminatedBend(
+                thicknessMm,
+                radiusMm,
+                timber.value(Property.BENDING),
+                timber.value(Property.MODULUS));
     }
 
     /** Notches saw through three walls of a tube; the fourth stays and bends. */

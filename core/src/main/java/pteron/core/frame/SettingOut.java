@@ -99,7 +99,6 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     }
 
     private static List<Double> rows(Panel panel, Skin skin, MaterialLibrary library) {
-        Bounds2 face = skin.area().bounds();
         Optional<Boarding> boards = Boarding.of(skin, library);
         if (boards.isPresent()) {
             Bounds2 frame = panel.frame().bounds();
@@ -108,17 +107,22 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         if (skin.laying().isWhole()) {
             return List.of();
         }
+        return sheetRows(panel, skin, library);
+    }
+
+    /** Rows of sheets: both faces of a panel share theirs. */
+    private static List<Double> sheetRows(Panel panel, Skin skin, MaterialLibrary library) {
         double least = Double.POSITIVE_INFINITY;
         double lowest = Double.POSITIVE_INFINITY;
         double highest = Double.NEGATIVE_INFINITY;
         for (Skin other : panel.skins()) {
-            if (isBoarded(other, library)) {
-                continue;
+            if (!isBoarded(other, library)) {
+                least = Math.min(least, sheetLength(other, library));
+                lowest = Math.min(lowest, other.area().bounds().fromV());
+                highest = Math.max(highest, other.area().bounds().toV());
             }
-            least = Math.min(least, sheetLength(other, library));
-            lowest = Math.min(lowest, other.area().bounds().fromV());
-            highest = Math.max(highest, other.area().bounds().toV());
         }
+        Bounds2 face = skin.area().bounds();
         int pieces = skin.laying().up();
         double from = pieces > 1 ? face.fromV() : lowest;
         double each = ((pieces > 1 ? face.toV() : highest) - from) / pieces;

@@ -73,12 +73,22 @@ public final class ShellStage {
         if (!findings.isEmpty()) {
             return new Shell(List.of(), findings);
         }
-        PartitionMaker partitions = new PartitionMaker(plan, bands, sides.underside());
-        trims.addAll(partitions.findings());
-        List<Panel> panels = new ArrayList<>(backed(plan, bands, panels(plan, bands, sides)));
-        panels.addAll(partitions.panels());
+        List<Panel> panels = withPartitions(plan, bands, sides, trims);
         panels.stream().filter(ShellStage::isTooLow).forEach(panel -> findings.add(tooLow(panel)));
         return findings.isEmpty() ? new Shell(panels, trims) : new Shell(List.of(), findings);
+    }
+
+    private static List<Panel> withPartitions(
+            ShellInput plan, List<Band> bands, SideLines sides, List<Finding> refused) {
+        List<Panel> panels = panels(plan, bands, sides);
+        if (plan.partitions().isEmpty()) {
+            return panels;
+        }
+        PartitionMaker partitions = new PartitionMaker(plan, bands, sides.underside());
+        refused.addAll(partitions.findings());
+        List<Panel> all = new ArrayList<>(new Backings(plan, bands).of(panels));
+        all.addAll(partitions.panels());
+        return all;
     }
 
     private static List<Panel> panels(ShellInput plan, List<Band> bands, SideLines sides) {
@@ -92,10 +102,6 @@ public final class ShellStage {
         panels.addAll(maker.wings());
         panels.addAll(new WheelBoxes(plan, sides.underside()).panels());
         return panels;
-    }
-
-    private static List<Panel> backed(ShellInput plan, List<Band> bands, List<Panel> panels) {
-        return plan.partitions().isEmpty() ? panels : new Backings(plan, bands).of(panels);
     }
 
     private static List<Finding> check(ShellInput plan, SideLines sides) {
@@ -119,6 +125,7 @@ public final class ShellStage {
         Band band = all.get(index);
         boolean between = index > 0 && index < all.size() - 1;
         if (!between
+                || !band.framed().isRipped()
                 || band.radiusMm() >= band.leastRadiusMm()
                 || !(band.element().curve() instanceof Arc arc)
                 || !all.get(index - 1).isStraight()

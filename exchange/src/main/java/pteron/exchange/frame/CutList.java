@@ -45,33 +45,35 @@ final class CutList {
                     Map<Member, List<TubeEnd>> ends = ends(model);
                     for (Member member : model.members()) {
                         List<TubeEnd> own = ends.getOrDefault(member, List.of());
-                        rows.print(
-                                member.name(),
-                                member.role().label(),
-                                member.panel().id(),
-                                member.timber(),
-                                Csv.number(member.section().thicknessMm(), 1),
-                                Csv.number(member.section().depthMm(), 1),
-                                Csv.number(member.lengthMm(), 1),
-                                angles(member.startCut()),
-                                angles(member.endCut()),
-                                Csv.number(member.ripDegrees(), 1),
-                                Csv.number(member.massKg(), 3),
-                                member.bend()
-                                        .map(bend -> Csv.number(bend.leastRadiusMm(), 1))
-                                        .orElse(""),
-                                member.bend()
-                                        .flatMap(Bend::way)
-                                        .filter(LaminatedBend.class::isInstance)
-                                        .map(LaminatedBend.class::cast)
-                                        .map(glued -> String.valueOf(glued.strips()))
-                                        .orElse(""),
-                                Csv.number(member.section().wallMm(), 2),
-                                meets(own, false),
-                                meets(own, true),
-                                Csv.number(own.stream().mapToDouble(TubeEnd::weldMm).sum(), 0));
+                        row(rows, member, own);
                     }
                 });
+    }
+
+    private static void row(Csv.Rows rows, Member member, List<TubeEnd> own) {
+        rows.print(
+                member.name(),
+                member.role().label(),
+                member.panel().id(),
+                member.timber(),
+                Csv.number(member.section().thicknessMm(), 1),
+                Csv.number(member.section().depthMm(), 1),
+                Csv.number(member.lengthMm(), 1),
+                angles(member.startCut()),
+                angles(member.endCut()),
+                Csv.number(member.ripDegrees(), 1),
+                Csv.number(member.massKg(), 3),
+                member.bend().map(bend -> Csv.number(bend.leastRadiusMm(), 1)).orElse(""),
+                member.bend()
+                        .flatMap(Bend::way)
+                        .filter(LaminatedBend.class::isInstance)
+                        .map(LaminatedBend.class::cast)
+                        .map(glued -> String.valueOf(glued.strips()))
+                        .orElse(""),
+                Csv.number(member.section().wallMm(), 2),
+                meets(own, false),
+                meets(own, true),
+                Csv.number(own.stream().mapToDouble(TubeEnd::weldMm).sum(), 0));
     }
 
     private static Map<Member, List<TubeEnd>> ends(BoxModel model) {
