@@ -2,12 +2,16 @@ package pteron.core.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import pteron.core.geometry.Point2;
 import pteron.core.outline.EdgeKind;
 import pteron.core.plan.Partition;
 
 /** Where panels need a member behind their lining that a partition is fixed to. */
 final class Backings {
+
+    /** So often a place is looked for by halving: a millionth of a mm of any box. */
+    private static final int HALVINGS = 60;
 
     private final ShellInput plan;
     private final List<Band> bands;
@@ -43,8 +47,9 @@ final class Backings {
 
     private List<Double> other(Panel panel) {
         return switch (panel.kind()) {
-            case LEFT, RIGHT, LOWER_LEFT, LOWER_RIGHT -> places(panel, Partition.Run.ACROSS, true);
-            case FLOOR -> places(panel, Partition.Run.ALONG, false);
+            case LEFT, RIGHT, LOWER_LEFT, LOWER_RIGHT ->
+                    places(panel, one -> isHeld(one) && one.run() == Partition.Run.ACROSS);
+            case FLOOR -> places(panel, one -> one.run() == Partition.Run.ALONG);
             default -> List.of();
         };
     }
@@ -58,13 +63,26 @@ final class Backings {
                     .filter(place -> isWithin(panel, place))
                     .toList();
         }
-        return places(panel, Partition.Run.ALONG, true);
+        return places(panel, one -> isHeld(one) && reaches(one, band));
     }
 
-    private List<Double> places(Panel panel, Partition.Run run, boolean wall) {
+    private static boolean isHeld(Partition one) {
+        return one.hold() != Partition.Hold.FLOOR_AND_CEILING;
+    }
+
+    /** {@return whether a partition along the box goes as far as a wall at its front or its rear} */
+    private boolean reaches(Partition one, Band band) {
+        double thick = plan.makeUp().walls().thicknessMm();
+        boolean ahead = band.element().index() < bands.size() / 2;
+        double front = bands.getFirst().from().u() + thick;
+        double rear = bands.getLast().element().curve().to().u() - thick;
+        return one.run() == Partition.Run.ALONG
+                && (ahead ? one.fromMm() <= front : one.toMm() >= rear);
+    }
+
+    private List<Double> places(Panel panel, Predicate<Partition> which) {
         return plan.partitions().stream()
-                .filter(one -> one.run() == run)
-                .filter(one -> !wall || one.hold() != Partition.Hold.FLOOR_AND_CEILING)
+                .filter(which)
                 .map(Backings::middle)
                 .filter(place -> isWithin(panel, place))
                 .toList();
@@ -88,7 +106,7 @@ final class Backings {
         double before = 0;
         double after = band.lengthMm();
         boolean rises = band.element().curve().to().u() > band.from().u();
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < HALVINGS; i++) {
             double middle = (before + after) / 2;
             Point2 at = band.frameIn().at(middle);
             if (at.u() < xMm == rises) {

@@ -12,7 +12,6 @@ import pteron.core.figure.Severity;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
-import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.Partition;
@@ -32,9 +31,7 @@ final class PartitionMaker {
 
     private final ShellInput plan;
     private final Underside underside;
-    private final List<RimEdge> chain;
-    private final List<Point2> step;
-    private final Polygon2 room;
+    private final RoomLine room;
     private final double inside;
     private final double lowerInside;
     private final List<Panel> panels = new ArrayList<>();
@@ -44,15 +41,14 @@ final class PartitionMaker {
     PartitionMaker(ShellInput plan, List<Band> bands, Underside underside) {
         this.plan = plan;
         this.underside = underside;
-        Underside plain = underside.plain();
-        this.chain = SideLines.of(bands, plain, plan.makeUp().assembly()).room();
-        this.step = plain.lining();
-        this.room = SideLines.polygon(chain, step);
+        this.room = RoomLine.of(bands, underside.plain(), plan.makeUp().assembly());
         double walls = plan.makeUp().walls().thicknessMm();
         this.inside = plan.widthMm() / 2 - walls;
         this.lowerInside =
                 underside.wings().exists() ? underside.wings().lowerWidthMm() / 2 - walls : inside;
-        plan.partitions().forEach(this::add);
+        for (int i = 0; i < plan.partitions().size(); i++) {
+            add(new Wall(Wall.Part.PARTITION, i + 1).id(), plan.partitions().get(i));
+        }
     }
 
     /** {@return the partitions that find room} */
@@ -65,8 +61,7 @@ final class PartitionMaker {
         return findings;
     }
 
-    private void add(Partition one) {
-        String id = new Wall(Wall.Part.PARTITION, plan.partitions().indexOf(one) + 1).id();
+    private void add(String id, Partition one) {
         Optional<Panel> made = one.run() == Partition.Run.ACROSS ? across(id, one) : along(id, one);
         if (made.isEmpty()) {
             findings.add(refused("PARTITION_FINDS_NO_ROOM", id, one, "MOVE_IT_INTO_THE_ROOM"));
@@ -92,8 +87,8 @@ final class PartitionMaker {
     }
 
     private Optional<Panel> across(String id, Partition one) {
-        Optional<Segment2> front = upright(one.placeMm());
-        Optional<Segment2> rear = upright(one.placeMm() + one.thicknessMm());
+        Optional<Segment2> front = room.upright(one.placeMm());
+        Optional<Segment2> rear = room.upright(one.placeMm() + one.thicknessMm());
         if (front.isEmpty() || rear.isEmpty()) {
             return Optional.empty();
         }
@@ -145,26 +140,18 @@ final class PartitionMaker {
         return new Foot(inside, floorMm);
     }
 
-    /** {@return the longest upright line in the room at a place x, empty where there is none} */
-    private Optional<Segment2> upright(double xMm) {
-        return room.plumbAt(xMm).stream()
-                .reduce((one, other) -> other.lengthMm() > one.lengthMm() ? other : one);
-    }
-
     private Optional<Panel> along(String id, Partition one) {
         boolean beside =
                 one.placeMm() < -lowerInside
                         || one.placeMm() + one.thicknessMm() > lowerInside
                         || isInWheelBox(one);
-        List<RimEdge> edges = beside ? List.of() : stretch(one.fromMm(), one.toMm());
+        List<RimEdge> edges = beside ? List.of() : room.stretch(one.fromMm(), one.toMm());
         if (edges.isEmpty()) {
             return Optional.empty();
         }
         double from = edges.getFirst().from().u();
         double to = edges.getLast().to().u();
-        List<Point2> bottom =
-                step.stream().filter(point -> point.u() > from && point.u() < to).toList();
-        Rim rim = new Rim(edges, bottom);
+        Rim rim = new Rim(edges, room.step(from, to));
         Point3 origin = new Point3(0, one.placeMm() + one.build().toFrameMm(), 0);
         FlatSurface surface = new FlatSurface(origin, BACK, UP, RIGHT);
         Point2 zero = new Point2(from, edges.getFirst().from().v());
@@ -184,71 +171,6 @@ final class PartitionMaker {
                             return one.placeMm() < -free
                                     || one.placeMm() + one.thicknessMm() > free;
                         });
-    }
-
-    /** {@return the edges of the room from one place to another, upright at both; empty where it is too short} */
-    private List<RimEdge> stretch(double fromMm, double toMm) {
-        Bounds2 all = room.bounds();
-        double from = Math.max(fromMm, all.fromU());
-        double to = Math.min(toMm, all.toU());
-        if (to - from < LEAST_MM) {
-            return List.of();
-        }
-        if (from <= all.fromU() && to >= all.toU()) {
-            return chain;
-        }
-        List<RimEdge> over = new ArrayList<>();
-        for (RimEdge edge : chain) {
-            part(edge, from, to).ifPresent(over::add);
-        }
-        return over.isEmpty() ? List.of() : closed(over, from, to);
-    }
-
-    /** {@return the edges over a stretch with an upright one at each end that is not a wall's} */
-    private List<RimEdge> closed(List<RimEdge> over, double from, double to) {
-        Optional<Segment2> first = upright(from + 1);
-        Optional<Segment2> last = upright(to - 1);
-        if (first.isEmpty() || last.isEmpty()) {
-            return List.of();
-        }
-        Bounds2 all = room.bounds();
-        List<RimEdge> edges = new ArrayList<>();
-        if (from > all.fromU()) {
-            Point2 foot = new Point2(from, first.get().from().v());
-            edges.add(RimEdge.straight(foot, over.getFirst().from()));
-        }
-        edges.addAll(over);
-        if (to < all.toU()) {
-            Point2 foot = new Point2(to, last.get().from().v());
-            edges.add(RimEdge.straight(over.getLast().to(), foot));
-        }
-        return edges;
-    }
-
-    private static Optional<RimEdge> part(RimEdge edge, double from, double to) {
-        double start = edge.from().u();
-        double end = edge.to().u();
-        if (Math.max(start, end) <= from + 1 || Math.min(start, end) >= to - 1) {
-            return Optional.empty();
-        }
-        double first = start < from ? at(edge, from) : edge.fromMm();
-        double last = end > to ? at(edge, to) : edge.toMm();
-        return Optional.of(new RimEdge(edge.line(), first, last));
-    }
-
-    /** {@return where an edge has a place x, by halving (mm)} */
-    private static double at(RimEdge edge, double xMm) {
-        double before = edge.fromMm();
-        double after = edge.toMm();
-        for (int i = 0; i < 60; i++) {
-            double middle = (before + after) / 2;
-            if (edge.line().at(middle).u() < xMm) {
-                before = middle;
-            } else {
-                after = middle;
-            }
-        }
-        return (before + after) / 2;
     }
 
     private static Panel panel(String id, Framed build, FlatSurface surface, Rim rim, Point2 zero) {

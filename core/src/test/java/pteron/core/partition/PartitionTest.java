@@ -171,6 +171,29 @@ class PartitionTest {
                 .containsExactly(new Wall(Wall.Part.PARTITION, 1));
     }
 
+    /** One along the box wants a stud in the front wall only where it reaches it. */
+    @Test
+    void along_isBackedWhereItReaches() {
+        Partition whole = Partition.along("a", 330);
+        Partition behind = whole.withStretch(1500, 4300);
+        assertThat(studAt(model(whole), PanelKind.FRONT)).isTrue();
+        assertThat(studAt(model(behind), PanelKind.FRONT)).isFalse();
+        assertThat(studAt(model(behind), PanelKind.REAR)).isTrue();
+    }
+
+    private static boolean studAt(BoxModel model, PanelKind kind) {
+        return model.get(Frame.class).panel(kind).members().stream()
+                .filter(Member::isUpright)
+                .anyMatch(member -> member.bounds().fromU() < 354 && member.bounds().toU() > 354);
+    }
+
+    /** Two that are told alike are two: the second crosses the first. */
+    @Test
+    void equalOnes_areTwo() {
+        BoxModel twice = model(Partition.across("a", 1500), Partition.across("a", 1500));
+        assertThat(codes(twice)).contains("PARTITIONS_CROSS");
+    }
+
     @Test
     void tooMany_orBackwards_isRefused() {
         BoxPlan plan = BARE;
