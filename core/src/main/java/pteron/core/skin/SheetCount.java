@@ -62,15 +62,15 @@ final class SheetCount {
     private static SheetOrder roll(List<SheetPiece> pieces, MaterialLibrary library) {
         Skin skin = pieces.getFirst().skin();
         Roll roll = Roll.of(skin, library).orElseThrow();
-        double length =
-                pieces.stream().mapToDouble(piece -> roll.takes(piece.cutShape().bounds())).sum();
+        List<List<SheetPiece>> sheets = OnePiece.of(pieces, library);
+        double length = sheets.stream().mapToDouble(sheet -> OnePiece.takesMm(sheet, roll)).sum();
         return new SheetOrder(
                 skin.layer().material(),
                 skin.layer().thicknessMm(),
                 SheetOrder.Form.ROLL,
                 roll.widthMm(),
                 length,
-                pieces.size(),
+                sheets.size(),
                 1);
     }
 

@@ -22,8 +22,10 @@ import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxDetails.Wings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Wall;
+import pteron.core.skin.OnePiece;
 import pteron.core.skin.Seam;
 import pteron.core.skin.SheetOrder;
 import pteron.core.skin.SheetPiece;
@@ -220,6 +222,33 @@ class AssemblyTest {
         assertThat(model(put(wide, a -> a.withStrip(Assembly.Strip.OFF_A_ROLL))).findings())
                 .extracting(Finding::code)
                 .contains("STRIP_OFF_NO_ROLL");
+    }
+
+    /**
+     * The round tail goes on from the roof without a corner: one sheet, as long as the straight roof of 3004 − 559 = 2445 and
+     * a quarter round 1295.25, the middle of its skin, 2034.57. The raked nose before it, 559 by 1210, is another: 1332.9.
+     */
+    @Test
+    void roofAndTail_areOneSheet_whereTheyGoOnSmoothly() {
+        BoxPlan round = StartingPlans.of(OutlineStart.ROUND_TAIL).withOpenings(List.of());
+        BoxModel model = model(put(round, a -> a.withStrip(Assembly.Strip.OFF_A_ROLL)));
+        SheetOrder roll =
+                model.get(Skins.class).orders().stream()
+                        .filter(order -> order.form() == SheetOrder.Form.ROLL)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(roll.pieces()).isEqualTo(2);
+        assertThat(roll.lengthMm()).isCloseTo(1332.9 + 2445 + 2034.57, within(1.0));
+        assertThat(OnePiece.with(model.get(Skins.class).pieces(), model.library()))
+                .containsOnlyKeys("roof outer 1", "tail outer 1");
+    }
+
+    /** Over a corner the sheet is cut: a chamfered box has as many sheets as pieces. */
+    @Test
+    void corners_cutTheSheet() {
+        BoxPlan sharp = StartingPlans.of(OutlineStart.CHAMFERED).withOpenings(List.of());
+        BoxModel model = model(put(sharp, a -> a.withStrip(Assembly.Strip.OFF_A_ROLL)));
+        assertThat(OnePiece.with(model.get(Skins.class).pieces(), model.library())).isEmpty();
     }
 
     @Test

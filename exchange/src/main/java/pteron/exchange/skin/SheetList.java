@@ -1,7 +1,11 @@
 package pteron.exchange.skin;
 
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.Named;
+import pteron.core.skin.OnePiece;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 import pteron.exchange.csv.Csv;
@@ -19,7 +23,8 @@ final class SheetList {
         "height mm",
         "area m²",
         "holes",
-        "mass kg"
+        "mass kg",
+        "one piece with"
     };
 
     private SheetList() {}
@@ -28,16 +33,16 @@ final class SheetList {
     static String text(BoxModel model) {
         return Csv.text(
                 HEADER,
-                rows ->
-                        model.built()
-                                .ifPresent(
-                                        built ->
-                                                built.get(Skins.class)
-                                                        .pieces()
-                                                        .forEach(piece -> sheet(rows, piece))));
+                rows -> model.find(Skins.class).ifPresent(skins -> sheets(rows, skins, model)));
     }
 
-    private static void sheet(Csv.Rows rows, SheetPiece piece) {
+    private static void sheets(Csv.Rows rows, Skins skins, BoxModel model) {
+        Map<String, List<SheetPiece>> with = OnePiece.with(skins.pieces(), model.library());
+        skins.pieces()
+                .forEach(piece -> sheet(rows, piece, with.getOrDefault(piece.name(), List.of())));
+    }
+
+    private static void sheet(Csv.Rows rows, SheetPiece piece, List<SheetPiece> with) {
         rows.print(
                 piece.name(),
                 piece.panel().id(),
@@ -48,6 +53,10 @@ final class SheetList {
                 Csv.number(piece.cutShape().bounds().height(), 1),
                 Csv.number(piece.cutShape().area() / 1e6, 3),
                 piece.cutShape().holes().size(),
-                Csv.number(piece.massKg(), 2));
+                Csv.number(piece.massKg(), 2),
+                with.stream()
+                        .filter(other -> other != piece)
+                        .map(SheetPiece::name)
+                        .collect(Collectors.joining("; ")));
     }
 }

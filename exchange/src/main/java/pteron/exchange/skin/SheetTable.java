@@ -2,9 +2,12 @@ package pteron.exchange.skin;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.skin.OnePiece;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 import pteron.exchange.pdf.Pages;
@@ -25,12 +28,13 @@ final class SheetTable implements PaperTable {
         pages.row(true, shares, List.of("piece", "material", "width", "height", "mass"));
         List<SheetPiece> pieces =
                 job.model().find(Skins.class).map(Skins::pieces).orElse(List.of());
+        Map<String, List<SheetPiece>> with = OnePiece.with(pieces, job.model().library());
         for (SheetPiece piece : pieces) {
             pages.row(
                     false,
                     shares,
                     List.of(
-                            piece.name(),
+                            piece.name() + with(with.getOrDefault(piece.name(), List.of()), piece),
                             piece.skin().layer().material()
                                     + " "
                                     + NumberText.format(piece.skin().layer().thicknessMm(), 1),
@@ -38,5 +42,14 @@ final class SheetTable implements PaperTable {
                             LengthText.format(piece.cutShape().bounds().height(), job.units()),
                             Quantity.kg(piece.massKg()).text(job.units())));
         }
+    }
+
+    private static String with(List<SheetPiece> sheet, SheetPiece piece) {
+        return sheet.isEmpty()
+                ? ""
+                : sheet.stream()
+                        .filter(other -> other != piece)
+                        .map(SheetPiece::name)
+                        .collect(Collectors.joining(", ", ", in one with ", ""));
     }
 }
