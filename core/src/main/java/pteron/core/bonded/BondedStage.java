@@ -74,7 +74,15 @@ public final class BondedStage {
                         .filter(frame -> isPiece(frame.panel()))
                         .map(frame -> piece(frame, input))
                         .toList();
-        return new Bonded(pieces, pieces.isEmpty() ? List.of() : figures(input, pieces));
+        if (pieces.isEmpty()) {
+            return new Bonded(pieces, List.of(), List.of());
+        }
+        List<Panel> panels = pieces.stream().map(BondedPiece::panel).toList();
+        Conduits conduits =
+                new Conduits(input.makeUp.joining().conduitMm(), panels, input.openings);
+        List<Figure> figures = new ArrayList<>(figures(input, pieces));
+        figures.addAll(conduits.figures());
+        return new Bonded(pieces, figures, conduits.findings());
     }
 
     private static boolean isPiece(Panel panel) {

@@ -59,6 +59,11 @@ final class AssemblyFields {
                 Joining.Panels.values(),
                 Joining::panels,
                 Joining::withPanels);
+        joining.mm(
+                "joining.conduit",
+                "Conduit in bonded walls over the floor, 0 for none",
+                Joining::conduitMm,
+                Joining::withConduit);
     }
 
     private static void skins(Fields<Assembly> skins) {

@@ -1,16 +1,24 @@
 package pteron.core.plan;
 
+import pteron.core.quantity.Require;
+
 /**
  * How members that are not of timber are joined and bent, and how bonded panels meet. Immutable.
  *
  * @param tubes what holds the end of a tube
  * @param curves how a tube is made to follow a curve
  * @param panels how bonded panels meet at a corner
+ * @param conduitMm height over the floor of a conduit for wires in bonded walls, {@link PlanLimits#CONDUIT}; 0 for none
  */
-public record Joining(Tubes tubes, Curves curves, Panels panels) {
+public record Joining(Tubes tubes, Curves curves, Panels panels, double conduitMm) {
 
     /** As most are joined. */
-    public static final Joining USUAL = new Joining(Tubes.WELDED, Curves.ROLLED, Panels.ANGLES);
+    public static final Joining USUAL = new Joining(Tubes.WELDED, Curves.ROLLED, Panels.ANGLES, 0);
+
+    /** Checks the height. */
+    public Joining {
+        Require.within("conduit over the floor", conduitMm, PlanLimits.CONDUIT);
+    }
 
     /** What holds the end of a tube. */
     public enum Tubes {
@@ -42,16 +50,21 @@ public record Joining(Tubes tubes, Curves curves, Panels panels) {
 
     /** {@return the same with tubes held in another way} */
     public Joining withTubes(Tubes other) {
-        return new Joining(other, curves, panels);
+        return new Joining(other, curves, panels, conduitMm);
     }
 
     /** {@return the same with tubes bent in another way} */
     public Joining withCurves(Curves other) {
-        return new Joining(tubes, other, panels);
+        return new Joining(tubes, other, panels, conduitMm);
     }
 
     /** {@return the same with panels that meet in another way} */
     public Joining withPanels(Panels other) {
-        return new Joining(tubes, curves, other);
+        return new Joining(tubes, curves, other, conduitMm);
+    }
+
+    /** {@return the same with a conduit at another height; 0 for none} */
+    public Joining withConduit(double otherMm) {
+        return new Joining(tubes, curves, panels, otherMm);
     }
 }

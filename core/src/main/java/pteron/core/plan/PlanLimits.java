@@ -17,6 +17,9 @@ public final class PlanLimits {
     /** Outside width of the box. */
     public static final Range BOX_WIDTH = mm(600, 3500);
 
+    /** Height of a conduit over the floor; 0 for none. */
+    public static final Range CONDUIT = mm(0, 2500);
+
     /** Place of a partition, behind the box's front face or to the right of its middle. */
     public static final Range PARTITION_PLACE = mm(-3000, 15000);
 

@@ -12,6 +12,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.figure.Finding;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -118,6 +119,23 @@ class BondedTest {
         BoxModel model = model(plan(OutlineStart.SQUARE));
         assertThat(model.figure("skins.angles-outside").orElseThrow().value())
                 .isCloseTo(21.34, within(1e-9));
+    }
+
+    /**
+     * By hand: at 600 over the floor both sides from 41.8 to 4258.2, front and rear from side to side, 2050 − 2 · 1.8: 2 · 4216.4
+     * + 2 · 2046.4 mm. A window that it meets is told.
+     */
+    @Test
+    void conduit_byHand() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        MakeUp makeUp = plan.makeUp();
+        BoxPlan wired = plan.withMakeUp(makeUp.withJoining(makeUp.joining().withConduit(600)));
+        assertThat(model(wired).figure("skins.conduit").orElseThrow().value())
+                .isCloseTo((2 * 4216.4 + 2 * 2046.4) / 1000, within(1e-6));
+        assertThat(model(plan).figure("skins.conduit")).isEmpty();
+        BoxModel pierced =
+                model(wired.withOpenings(StartingPlans.square().openings().subList(1, 2)));
+        assertThat(pierced.findings()).extracting(Finding::code).contains("CONDUIT_MEETS_OPENING");
     }
 
     @Test

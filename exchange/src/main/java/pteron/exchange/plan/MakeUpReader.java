@@ -72,7 +72,8 @@ final class MakeUpReader {
         return new Joining(
                 at.choiceOr("tubes", Joining.Tubes.values(), usual.tubes()),
                 at.choiceOr("curves", Joining.Curves.values(), usual.curves()),
-                at.choiceOr("panels", Joining.Panels.values(), usual.panels()));
+                at.choiceOr("panels", Joining.Panels.values(), usual.panels()),
+                at.numberOr("conduitMm", PlanLimits.CONDUIT, 0));
     }
 
     private Alternative alternative(JsonCursor at) throws PlanFormatException {

@@ -87,6 +87,9 @@ final class MakeUpWriter {
         node.put("tubes", lower(joining.tubes()));
         node.put("curves", lower(joining.curves()));
         node.put("panels", lower(joining.panels()));
+        if (joining.conduitMm() > 0) {
+            put(node, "conduitMm", joining.conduitMm());
+        }
         return node;
     }
 

@@ -28,9 +28,13 @@ class SixthVersionTest {
                 MaterialLibrary.starting());
     }
 
+    private static BoxPlan bare(BoxPlan plan) {
+        return plan.withMakeUp(plan.makeUp().withJoining(Joining.USUAL));
+    }
+
     @Test
     void sixthVersion_isReadAsItWas() throws Exception {
-        for (BoxPlan plan : new BoxPlan[] {Demos.wagtail(), Demos.siskin()}) {
+        for (BoxPlan plan : new BoxPlan[] {Demos.wagtail(), bare(Demos.siskin())}) {
             String text =
                     PlanFile.text(plan)
                             .replace("\"version\" : 7", "\"version\" : 6")
@@ -62,7 +66,8 @@ class SixthVersionTest {
                                                 new Joining(
                                                         Joining.Tubes.SLEEVED,
                                                         Joining.Curves.NOTCHED,
-                                                        Joining.Panels.TONGUED))
+                                                        Joining.Panels.TONGUED,
+                                                        420))
                                         .withRoof(
                                                 plan.makeUp()
                                                         .roof()
