@@ -73,6 +73,7 @@ public final class UnitPlacing {
         double deck = -bench.document().model().carrier().groundMm();
         double up = at.v() - deck - toolbox.plan().makeUp().floor().structureMm();
         return wall(view)
+                .filter(wall -> view != View.INSIDE)
                 .map(
                         wall -> {
                             double along = wall.isSide() ? at.u() : half + at.u();
@@ -93,6 +94,7 @@ public final class UnitPlacing {
             case RIGHT -> Optional.of(Wall.RIGHT);
             case FRONT -> Optional.of(Wall.FRONT);
             case REAR -> Optional.of(Wall.REAR);
+            case INSIDE -> Optional.of(new Wall(Wall.Part.PARTITION, 1));
             default -> Optional.empty();
         };
     }

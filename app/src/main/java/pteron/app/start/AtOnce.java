@@ -71,18 +71,18 @@ final class AtOnce extends VBox {
     }
 
     private static Node guessed(BoxModel model) {
+        boolean bought = model.plan().found().isPresent();
+        String walls =
+                Quantity.mm(model.plan().makeUp().walls().thicknessMm()).text(model.plan().units());
+        String empty = kg(model.plan().vehicle().emptyKg(), model.plan().units());
+        String carrier = model.plan().vehicle().cab().isPresent() ? "truck" : "trailer";
         Label words =
                 quiet(
-                        "Guessed until you choose: walls of %s on timber studs, aluminium outside; %s empty, %s: weigh it."
-                                .formatted(
-                                        Quantity.mm(model.plan().makeUp().walls().thicknessMm())
-                                                .text(model.plan().units()),
-                                        model.plan().vehicle().cab().isPresent()
-                                                ? "truck"
-                                                : "trailer",
-                                        kg(
-                                                model.plan().vehicle().emptyKg(),
-                                                model.plan().units())));
+                        bought
+                                ? "Guessed until you measure: ribs every 406 mm, a light wall inside of them, %s in all; trailer with its box %s: weigh it."
+                                        .formatted(walls, empty)
+                                : "Guessed until you choose: walls of %s on timber studs, aluminium outside; %s empty, %s: weigh it."
+                                        .formatted(walls, carrier, empty));
         words.setWrapText(true);
         return words;
     }

@@ -236,7 +236,11 @@ final class CarrierCard extends VBox {
                                     OutlineStart.SQUARE,
                                     beginning.units()),
                             MaterialLibrary.starting());
-            picture.show(Silhouettes.carrier(model), theme, SCALE);
+            if (kind.isBought()) {
+                picture.show(Silhouettes.box(model), theme, 0);
+            } else {
+                picture.show(Silhouettes.carrier(model), theme, SCALE);
+            }
         }
     }
 }

@@ -54,7 +54,7 @@ public final class Route {
     public static final List<Stop> STOPS =
             List.of(
                     Stop.of(CarrierStation.CARRIER, CarrierStage.STAGE)
-                            .draws(new CarrierLayer(), new BalanceLayer())
+                            .draws(new FoundLayer(), new CarrierLayer(), new BalanceLayer())
                             .margin(Margins::ratings),
                     Stop.of(
                                     OutlineStation.OUTLINE,

@@ -1,6 +1,8 @@
 package pteron.core.picture;
 
 import java.util.List;
+import java.util.Optional;
+import pteron.core.drawing.Axes;
 import pteron.core.drawing.Canvas;
 import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
@@ -17,7 +19,6 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
-import pteron.core.plan.Opening;
 import pteron.core.plan.Wall;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -47,14 +48,39 @@ final class InsideShapes {
                         .toList();
         double at = 0;
         for (PanelFrame frame : inside) {
-            Bounds2 bounds = frame.panel().frame().bounds();
-            draw(frame, at - bounds.fromU());
-            at += bounds.width() + GAP_MM;
+            draw(frame, byMm(frame.panel(), at));
+            at += stepMm(frame.panel());
         }
         if (inside.isEmpty()) {
             none();
         }
         return canvas.drawing();
+    }
+
+    private static double byMm(Panel panel, double at) {
+        return at - panel.frame().bounds().fromU();
+    }
+
+    private static double stepMm(Panel panel) {
+        return panel.frame().bounds().width() + GAP_MM;
+    }
+
+    /** {@return the wall inside that is drawn at a place, and the place in it; empty beside them} */
+    static Optional<WallPlaces.Found> under(List<Panel> panels, Point2 at) {
+        double from = 0;
+        for (Panel panel : panels) {
+            Optional<Wall> wall = Wall.of(panel.id());
+            if (panel.kind() == PanelKind.PARTITION && wall.isPresent()) {
+                Point2 place = at.minus(new Point2(byMm(panel, from), 0));
+                if (panel.frame()
+                        .bounds()
+                        .surrounds(new Bounds2(place.u(), place.u(), place.v(), place.v()))) {
+                    return Optional.of(new WallPlaces.Found(wall.get(), place.minus(panel.zero())));
+                }
+                from += stepMm(panel);
+            }
+        }
+        return Optional.empty();
     }
 
     private void none() {
@@ -93,15 +119,8 @@ final class InsideShapes {
     }
 
     private void opening(PlacedOpening one, double byMm) {
-        Matter matter = one.opening().kind() == Opening.Kind.WINDOW ? Matter.GLASS : Matter.DOOR;
         List<Point2> corners = moved(Polygon2.rectangle(one.cutOut()), byMm);
-        canvas.add(new Shape.Area(corners, matter, one.opening().id(), 0));
-        canvas.add(
-                new Shape.Label(
-                        Polygon2.of(corners).bounds().middle(),
-                        one.opening().name(),
-                        Shape.Label.Kind.NAME,
-                        one.cutOut().width()));
+        new PanelShapes(canvas).opening(one.opening(), corners, Axes.square(1));
     }
 
     private static List<Point2> moved(Polygon2 shape, double byMm) {

@@ -34,6 +34,9 @@ public final class WallPlaces {
     public static Optional<Found> under(BoxModel model, View view, Point2 at) {
         Canvas canvas = Canvases.of(model, view);
         List<Panel> panels = model.find(Shell.class).map(Shell::panels).orElse(List.of());
+        if (view == View.INSIDE) {
+            return InsideShapes.under(panels, at);
+        }
         for (Panel panel : panels.reversed()) {
             Optional<Wall> wall = Wall.of(panel.id());
             if (wall.isPresent() && PanelKind.seenIn(view).contains(panel.kind())) {

@@ -34,6 +34,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.Partition;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
@@ -299,5 +300,23 @@ class NewViewsTest {
             assertThat(grip.area().width()).isCloseTo(opening.size().widthMm(), within(1e-6));
             assertThat(grip.area().height()).isCloseTo(opening.size().heightMm(), within(1e-6));
         }
+    }
+
+    /** A unit let go over the second wall inside finds that wall, where it was let go. */
+    @Test
+    void inside_findsTheWallUnderThePointer() {
+        BoxPlan plan =
+                StartingPlans.square()
+                        .withOpenings(List.of())
+                        .withPartitions(
+                                List.of(Partition.across("a", 1000), Partition.across("b", 2600)));
+        BoxModel model = model(plan);
+        // the first is 1911 wide, half a metre lies between them
+        Point2 at = new Point2(1911 + 500 + 300, 108.5 + 900);
+        WallPlaces.Found found = WallPlaces.under(model, View.INSIDE, at).orElseThrow();
+        assertThat(found.wall().id()).isEqualTo("partition-2");
+        assertThat(found.place().u()).isCloseTo(300, within(1e-6));
+        assertThat(found.place().v()).isCloseTo(900, within(1e-6));
+        assertThat(WallPlaces.under(model, View.INSIDE, new Point2(2000, 900))).isEmpty();
     }
 }
