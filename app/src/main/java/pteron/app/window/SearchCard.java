@@ -42,7 +42,13 @@ final class SearchCard extends VBox {
     private static final double HEIGHT = 380;
 
     /** Something found. */
-    private record Hit(String words, String kind, Runnable action) {}
+    private record Hit(String words, String kind, Runnable action) {
+
+        /** {@return whether it holds some letters, in whatever size} */
+        boolean has(String letters) {
+            return words.toLowerCase(Locale.ROOT).contains(letters);
+        }
+    }
 
     private final Consumer<Node> away;
     private final List<Hit> all = new ArrayList<>();

@@ -11,6 +11,7 @@ import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.edit.SchemeEdits;
 import pteron.core.glue.GlueTable;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
@@ -93,7 +94,7 @@ final class LayerFields {
                 name + ", carried by",
                 Scheme.values(),
                 Framed::scheme,
-                Framed::withScheme);
+                (one, scheme) -> SchemeEdits.switched(one, scheme, library));
         fit(part, name, framed.part(Framed::fit, Framed::withFit));
         framed.part(Framed::members, Framed::withMembers)
                 .part(Members::section, Members::withSection)

@@ -6,6 +6,7 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.edit.PartitionEdits;
+import pteron.core.edit.SchemeEdits;
 import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
@@ -80,7 +81,7 @@ final class PartitionFields {
                 name + "carried by",
                 Framed.Scheme.values(),
                 Framed::scheme,
-                Framed::withScheme);
+                (one, scheme) -> SchemeEdits.switched(one, scheme, library));
         layer(
                 key + "outerSkin",
                 name + "first face",
