@@ -7,6 +7,7 @@ import pteron.app.station.Toolbox;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
+import pteron.core.picture.WallPlace;
 import pteron.core.picture.WallPlaces;
 import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.ShelfUnit;
@@ -53,7 +54,7 @@ public final class UnitPlacing {
     /** Puts a unit where it was let go, its middle under the pointer. */
     void drop(ShelfUnit unit, Point2 at) {
         View view = bench.viewProperty().get();
-        Optional<WallPlaces.Found> found =
+        Optional<WallPlace> found =
                 WallPlaces.under(bench.document().model(), view, at).or(() -> bare(view, at));
         if (found.isEmpty()) {
             refused.set("units go into walls and roofs: look at a side, an end or the roof first");
@@ -68,7 +69,7 @@ public final class UnitPlacing {
     }
 
     /** Beside the frame of a wall, or where none is set out: the upright wall that is looked at. */
-    private Optional<WallPlaces.Found> bare(View view, Point2 at) {
+    private Optional<WallPlace> bare(View view, Point2 at) {
         double half = toolbox.plan().box().widthMm() / 2;
         double deck = -bench.document().model().carrier().groundMm();
         double up = at.v() - deck - toolbox.plan().makeUp().floor().structureMm();
@@ -79,8 +80,7 @@ public final class UnitPlacing {
                             double along = wall.isSide() ? at.u() : half + at.u();
                             double mirrored = wall.isSide() ? -at.u() : half - at.u();
                             boolean turned = view == View.RIGHT || view == View.FRONT;
-                            return new WallPlaces.Found(
-                                    wall, new Point2(turned ? mirrored : along, up));
+                            return new WallPlace(wall, new Point2(turned ? mirrored : along, up));
                         });
     }
 

@@ -66,7 +66,7 @@ final class InsideShapes {
     }
 
     /** {@return the wall inside that is drawn at a place, and the place in it; empty beside them} */
-    static Optional<WallPlaces.Found> under(List<Panel> panels, Point2 at) {
+    static Optional<WallPlace> under(List<Panel> panels, Point2 at) {
         double from = 0;
         for (Panel panel : panels) {
             Optional<Wall> wall = Wall.of(panel.id());
@@ -75,7 +75,7 @@ final class InsideShapes {
                 if (panel.frame()
                         .bounds()
                         .surrounds(new Bounds2(place.u(), place.u(), place.v(), place.v()))) {
-                    return Optional.of(new WallPlaces.Found(wall.get(), place.minus(panel.zero())));
+                    return Optional.of(new WallPlace(wall.get(), place.minus(panel.zero())));
                 }
                 from += stepMm(panel);
             }

@@ -22,16 +22,8 @@ public final class WallPlaces {
 
     private WallPlaces() {}
 
-    /**
-     * A place in a wall.
-     *
-     * @param wall the wall
-     * @param place along and up, counted as those of its openings (mm)
-     */
-    public record Found(Wall wall, Point2 place) {}
-
     /** {@return the wall that is seen at a place of a view, the nearest one first, empty beside the box} */
-    public static Optional<Found> under(BoxModel model, View view, Point2 at) {
+    public static Optional<WallPlace> under(BoxModel model, View view, Point2 at) {
         Canvas canvas = Canvases.of(model, view);
         List<Panel> panels = model.find(Shell.class).map(Shell::panels).orElse(List.of());
         if (view == View.INSIDE) {
@@ -42,7 +34,7 @@ public final class WallPlaces {
             if (wall.isPresent() && PanelKind.seenIn(view).contains(panel.kind())) {
                 Optional<Point2> place = on(canvas, panel, at);
                 if (place.isPresent()) {
-                    return Optional.of(new Found(wall.get(), place.get().minus(panel.zero())));
+                    return Optional.of(new WallPlace(wall.get(), place.get().minus(panel.zero())));
                 }
             }
         }

@@ -18,6 +18,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.picture.Drawings;
+import pteron.core.picture.WallPlace;
 import pteron.core.picture.WallPlaces;
 import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.UnitShelf;
@@ -130,8 +131,7 @@ class OpeningsAboveTest {
                 assertThat(went.minus(new Point2(30, -20)).length())
                         .as("%s of %s went %s", wall.id(), start, went)
                         .isLessThan(2.5);
-                WallPlaces.Found found =
-                        WallPlaces.under(model, view, grip.area().middle()).orElseThrow();
+                WallPlace found = WallPlaces.under(model, view, grip.area().middle()).orElseThrow();
                 Opening.Place place = unit.place();
                 Point2 middle =
                         new Point2(

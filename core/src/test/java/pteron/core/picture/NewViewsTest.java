@@ -313,7 +313,7 @@ class NewViewsTest {
         BoxModel model = model(plan);
         // the first is 1911 wide, half a metre lies between them
         Point2 at = new Point2(1911 + 500 + 300, 108.5 + 900);
-        WallPlaces.Found found = WallPlaces.under(model, View.INSIDE, at).orElseThrow();
+        WallPlace found = WallPlaces.under(model, View.INSIDE, at).orElseThrow();
         assertThat(found.wall().id()).isEqualTo("partition-2");
         assertThat(found.place().u()).isCloseTo(300, within(1e-6));
         assertThat(found.place().v()).isCloseTo(900, within(1e-6));
