@@ -105,6 +105,22 @@ class SchoolTest {
         }
     }
 
+    /** A copy of what is planned tells the same as what is planned, and the worked example of the share. */
+    @Test
+    void copyOfThePlanned_tellsTheSame() {
+        Framed walls = PLAN.makeUp().walls();
+        BoxPlan kept = MakeUpEdits.keepPlanned(PLAN, Part.WALLS, "as it was");
+        List<School> schools =
+                BoxModel.of(kept, LIBRARY).made().orElseThrow().get(SideBySide.class).all().stream()
+                        .filter(school -> school.part() == Part.WALLS)
+                        .toList();
+        assertThat(schools).hasSize(2);
+        assertThat(schools.get(1).sums()).isEqualTo(schools.get(0).sums());
+        Framed wide = walls.withMembers(new Members(new Section(38, 63), 500, "c24"));
+        Framed slim = walls.withMembers(new Members(new Section(25, 63), 500, "c24"));
+        assertThat(SchoolStage.like(wide, 0.2, slim)).isCloseTo(0.162, within(5e-4));
+    }
+
     @Test
     void alternatives_keep_swap_drop() {
         BoxPlan kept = MakeUpEdits.keepPlanned(PLAN, Part.WALLS, "as it was");
