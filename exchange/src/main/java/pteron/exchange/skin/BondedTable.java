@@ -22,7 +22,11 @@ final class BondedTable implements PaperTable {
         }
         pages.heading("Bonded panels");
         pages.quiet(
-                "Lift with straight backs; one carries 25 kg, two whatever is longer than 2.5 m.");
+                "Lift with straight backs; one carries "
+                        + Quantity.kg(BondedPiece.EACH_KG).text(job.units())
+                        + ", two whatever is longer than "
+                        + LengthText.format(BondedPiece.LONG_MM, job.units())
+                        + ".");
         float[] shares = {0.24f, 0.34f, 0.14f, 0.14f, 0.14f};
         pages.row(true, shares, List.of("panel", "length × width", "thick", "mass", "people"));
         for (BondedPiece piece : pieces) {

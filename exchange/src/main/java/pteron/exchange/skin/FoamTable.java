@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import pteron.core.geometry.Bounds2;
 import pteron.core.quantity.LengthText;
-import pteron.core.quantity.NumberText;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.skin.FoamPiece;
 import pteron.exchange.pdf.Pages;
@@ -22,7 +21,8 @@ final class FoamTable implements PaperTable {
     public void write(Job job, Pages pages) throws IOException {
         Map<String, List<FoamPiece>> groups = new LinkedHashMap<>();
         for (FoamPiece piece : FoamList.pieces(job.model())) {
-            groups.computeIfAbsent(size(piece, job.units()), key -> new ArrayList<>()).add(piece);
+            String alike = piece.layer() + size(piece, job.units());
+            groups.computeIfAbsent(alike, key -> new ArrayList<>()).add(piece);
         }
         if (groups.isEmpty()) {
             return;
@@ -30,19 +30,17 @@ final class FoamTable implements PaperTable {
         pages.heading("Foam");
         pages.quiet(
                 "Width and height of the piece itself: the gap all round is taken off, foam from the can fills it.");
-        float[] shares = {0.28f, 0.26f, 0.46f};
+        float[] shares = {0.28f, 0.3f, 0.42f};
         pages.row(true, shares, List.of("pieces × size", "material", "which"));
-        for (Map.Entry<String, List<FoamPiece>> group : groups.entrySet()) {
-            FoamPiece first = group.getValue().getFirst();
+        for (List<FoamPiece> group : groups.values()) {
+            FoamPiece first = group.getFirst();
             pages.row(
                     false,
                     shares,
                     List.of(
-                            group.getValue().size() + " × " + group.getKey(),
-                            first.layer().material()
-                                    + " "
-                                    + NumberText.format(first.layer().thicknessMm(), 1),
-                            names(group.getValue())));
+                            group.size() + " × " + size(first, job.units()),
+                            LayerWords.of(first.layer(), job),
+                            names(group)));
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import pteron.core.quantity.LengthText;
-import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.skin.OnePiece;
 import pteron.core.skin.SheetPiece;
@@ -24,7 +23,7 @@ final class SheetTable implements PaperTable {
         }
         pages.page(false);
         pages.heading("Sheets");
-        float[] shares = {0.3f, 0.26f, 0.16f, 0.16f, 0.12f};
+        float[] shares = {0.28f, 0.3f, 0.15f, 0.15f, 0.12f};
         pages.row(true, shares, List.of("piece", "material", "width", "height", "mass"));
         List<SheetPiece> pieces =
                 job.model().find(Skins.class).map(Skins::pieces).orElse(List.of());
@@ -35,9 +34,7 @@ final class SheetTable implements PaperTable {
                     shares,
                     List.of(
                             piece.name() + with(with.getOrDefault(piece.name(), List.of()), piece),
-                            piece.skin().layer().material()
-                                    + " "
-                                    + NumberText.format(piece.skin().layer().thicknessMm(), 1),
+                            LayerWords.of(piece.skin().layer(), job),
                             LengthText.format(piece.cutShape().bounds().width(), job.units()),
                             LengthText.format(piece.cutShape().bounds().height(), job.units()),
                             Quantity.kg(piece.massKg()).text(job.units())));

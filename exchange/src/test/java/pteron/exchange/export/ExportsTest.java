@@ -239,8 +239,8 @@ class ExportsTest {
             assertThat(document.getPage(0).getMediaBox().getHeight())
                     .isCloseTo(PDRectangle.LETTER.getHeight(), within(0.1f));
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("14′ 1 5⁄16″")
-                    .doesNotContain("?");
+                    .contains("14′ 1 5⁄16″", "Extruded polystyrene 2 3⁄8″", "Poplar plywood 3⁄16″")
+                    .doesNotContain("?", "xps 60");
         }
     }
 
