@@ -1,6 +1,5 @@
 package pteron.core.found;
 
-import java.util.List;
 import java.util.Optional;
 import pteron.core.bought.Damage;
 import pteron.core.bought.FoundShell;
@@ -11,6 +10,7 @@ import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -52,18 +52,17 @@ public final class FoundLayer implements Layer {
         Bounds2 room = panel.frame().bounds();
         double half = shell.rib().thicknessMm() / 2;
         for (double rib : FoundStage.ribs(shell, panel.kind(), length)) {
-            canvas.area(
-                    Matter.STEEL,
-                    List.of(
-                            at(canvas, panel, rib - half, room.fromV()),
-                            at(canvas, panel, rib + half, room.fromV()),
-                            at(canvas, panel, rib + half, room.toV()),
-                            at(canvas, panel, rib - half, room.toV())));
+            Bounds2 rail = new Bounds2(rib - half, rib + half, room.fromV(), room.toV());
+            for (Polygon2 piece : panel.frame().shared(Polygon2.rectangle(rail))) {
+                canvas.area(
+                        Matter.STEEL,
+                        piece.corners().stream().map(place -> at(canvas, panel, place)).toList());
+            }
         }
     }
 
-    private static Point2 at(Canvas canvas, Panel panel, double u, double v) {
-        return canvas.at(panel.surface().at(new Point2(u, v), 0));
+    private static Point2 at(Canvas canvas, Panel panel, Point2 place) {
+        return canvas.at(panel.surface().at(place, 0));
     }
 
     private static void damage(Canvas canvas, Damage damage) {

@@ -38,6 +38,9 @@ import pteron.core.plan.Partition;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.UnitSystem;
+import pteron.core.start.CarrierStart;
+import pteron.core.start.NewPlan;
 import pteron.core.station.Station;
 
 /** The box unfolded, cut through, and all of its views on one sheet. */
@@ -92,6 +95,33 @@ class NewViewsTest {
         double riser = plan.box().details().dropFloor().depthMm();
         assertThat(area(areas(drawing, Matter.BOARD)))
                 .isCloseTo((floor + riser) * plan.box().widthMm(), within(1.0));
+    }
+
+    /** Under a raked nose the posts of a bought shell end at the slope: none is drawn over the roof. */
+    @Test
+    void postsAsFound_endAtTheOutline() {
+        BoxModel model =
+                model(
+                        NewPlan.of(
+                                CarrierStart.BOUGHT,
+                                CarrierStart.BOUGHT.sizes().getFirst(),
+                                OutlineStart.RAKED_NOSE,
+                                UnitSystem.METRIC));
+        Drawing drawing = Drawings.of(model, View.LEFT, CarrierStation.CARRIER, "");
+        List<Bounds2> posts =
+                areas(drawing, Matter.STEEL).stream()
+                        .map(post -> Polygon2.of(post.corners()).bounds())
+                        .filter(post -> post.height() > 1000)
+                        .toList();
+        assertThat(posts).hasSizeGreaterThan(7);
+        assertThat(posts)
+                .allSatisfy(
+                        post ->
+                                assertThat(post.height())
+                                        .isLessThan(
+                                                model.outline()
+                                                        .heightAt(post.toU())
+                                                        .orElseThrow()));
     }
 
     /**

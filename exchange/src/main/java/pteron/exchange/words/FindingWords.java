@@ -53,8 +53,14 @@ public final class FindingWords {
         return told ? part + ", " + from + " from the front" : part;
     }
 
-    /** {@return demand against limit with their units} */
+    /** {@return demand against limit with their units; of what is found its length only} */
     public static String measure(Finding finding, UnitSystem units) {
+        if (finding.code().startsWith("DAMAGE_")) {
+            return finding.demand().text(units) + " long";
+        }
+        if (finding.code().startsWith("SKIN_IS_")) {
+            return "as it was found";
+        }
         Limit limit = finding.limit();
         boolean none = limit.side() == Limit.Side.AT_MOST && limit.quantity().value() == 0;
         if (none && finding.demand().unit() != Unit.COUNT) {

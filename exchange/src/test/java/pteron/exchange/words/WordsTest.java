@@ -58,6 +58,15 @@ class WordsTest {
         assertThat(FindingWords.margin(finding)).isEqualTo("1.2 of 1");
     }
 
+    /** What is found is not too much of anything. */
+    @Test
+    void whatIsFound_tellsNoLimit() {
+        assertThat(FindingWords.measure(finding("DAMAGE_DENT", "MEND_DENT"), UnitSystem.METRIC))
+                .isEqualTo("12 mm long");
+        assertThat(FindingWords.measure(finding("SKIN_IS_PAINTED", "X"), UnitSystem.METRIC))
+                .isEqualTo("as it was found");
+    }
+
     @Test
     void unknownCode_isOurFault() {
         assertThatThrownBy(() -> FindingWords.headline(finding("NO_SUCH", "MOVE_OPENING")))
