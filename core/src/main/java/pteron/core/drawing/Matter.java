@@ -33,5 +33,10 @@ public enum Matter {
     /** A weight, drawn to its size. */
     WEIGHT,
     /** A person, to compare the box with. */
-    PERSON
+    PERSON;
+
+    /** {@return what a member shows as: tubes are of metal, others of timber} */
+    public static Matter ofMember(boolean tube) {
+        return tube ? METAL : TIMBER;
+    }
 }

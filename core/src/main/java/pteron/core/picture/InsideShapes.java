@@ -99,7 +99,8 @@ final class InsideShapes {
         canvas.area(Matter.FOAM, moved(panel.frame(), byMm));
         for (Member member : frame.members()) {
             List<Point2> corners = moved(member.profile(), byMm);
-            canvas.add(new Shape.Area(corners, Matter.TIMBER, member.name(), 0));
+            Matter matter = Matter.ofMember(member.section().isTube());
+            canvas.add(new Shape.Area(corners, matter, member.name(), 0));
         }
         model.find(Openings.class).stream()
                 .flatMap(openings -> openings.in(panel).stream())

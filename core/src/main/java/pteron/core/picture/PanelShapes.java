@@ -43,7 +43,8 @@ final class PanelShapes {
                 member.bend().isPresent()
                         ? seen(surface.outline(member.profile(), member.fromInwardMm()))
                         : Hull.of(box(member, surface));
-        canvas.add(new Shape.Area(shadow, Matter.TIMBER, member.name(), use));
+        Matter matter = Matter.ofMember(member.section().isTube());
+        canvas.add(new Shape.Area(shadow, matter, member.name(), use));
     }
 
     private List<Point2> seen(List<Point3> points) {

@@ -182,7 +182,7 @@ final class SectionShapes {
         double middle = WIDE_MM / 2;
         boolean tube = members.section().isTube();
         canvas.rectangle(
-                tube ? Matter.METAL : Matter.TIMBER,
+                Matter.ofMember(tube),
                 new Point2(middle - half, from),
                 new Point2(middle + half, to));
         if (tube) {

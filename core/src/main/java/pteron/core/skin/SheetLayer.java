@@ -175,7 +175,7 @@ public final class SheetLayer implements Layer {
                 .forEach(
                         member ->
                                 canvas.area(
-                                        Matter.TIMBER,
+                                        Matter.ofMember(member.section().isTube()),
                                         corners(canvas, panel.panel(), member.profile())));
     }
 }

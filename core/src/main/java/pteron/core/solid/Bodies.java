@@ -154,7 +154,7 @@ final class Bodies {
                         member.profile(),
                         member.fromInwardMm(),
                         member.toInwardMm(),
-                        Matter.TIMBER,
+                        Matter.ofMember(member.section().isTube()),
                         member.name())
                 .facets(touch, facets::add);
     }
