@@ -32,7 +32,7 @@ public class EditBenchmark {
     private static final long TOKENS = 1_000_000;
 
     /** Which plan. */
-    @Param({"Wagtail", "Dipper", "Siskin", "Largest"})
+    @Param({"Wagtail", "Dipper", "Siskin", "Plover", "Largest"})
     public String plan;
 
     private BoxModel model;
