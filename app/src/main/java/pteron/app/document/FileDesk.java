@@ -5,7 +5,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -31,6 +33,10 @@ public final class FileDesk implements AutoCloseable {
     private static final long PATIENCE_SECONDS = 20;
 
     private final EarlierSaves saves;
+
+    /** What is on the disk, or soon, and whose saver was not told yet. */
+    private final Set<Stamp> underway = ConcurrentHashMap.newKeySet();
+
     private final ExecutorService worker =
             Executors.newSingleThreadExecutor(
                     task -> {
@@ -98,19 +104,31 @@ public final class FileDesk implements AutoCloseable {
 
     /** Saves a plan. */
     public void save(Saving saving, Saved told) {
-        Callable<Stamp> work = () -> written(saving);
-        worker.submit(
-                () -> {
-                    try {
-                        Stamp stamp = work.call();
-                        Platform.runLater(() -> told.done.accept(stamp));
-                    } catch (ChangedMeanwhile e) {
-                        Platform.runLater(told.changedMeanwhile);
-                    } catch (Throwable e) {
-                        String sentence = sentence(e);
-                        Platform.runLater(() -> told.failed.accept(sentence));
-                    }
-                });
+        worker.submit(() -> Platform.runLater(answer(saving, told)));
+    }
+
+    /** {@return what is told of a saving that was carried out, or was not} */
+    private Runnable answer(Saving saving, Saved told) {
+        try {
+            Stamp stamp = written(saving);
+            return () -> {
+                told.done.accept(stamp);
+                underway.remove(stamp);
+            };
+        } catch (ChangedMeanwhile e) {
+            return told.changedMeanwhile;
+        } catch (Throwable e) {
+            String sentence = sentence(e);
+            return () -> told.failed.accept(sentence);
+        }
+    }
+
+    /**
+     * Whether a file's content is from here, and whoever saved it was not told yet. To be asked on any thread,
+     * before asking by what the file is known.
+     */
+    public boolean isUnderway(Stamp stamp) {
+        return underway.contains(stamp);
     }
 
     private Stamp written(Saving saving) throws IOException, ChangedMeanwhile {
@@ -123,9 +141,16 @@ public final class FileDesk implements AutoCloseable {
         if (saving.known() == null && !there.equals(Stamp.NONE)) {
             comfort(() -> saves.keepOther(file, Instant.now()));
         }
-        WholeFile.write(file, text);
+        Stamp stamp = Stamp.of(text);
+        underway.add(stamp);
+        try {
+            WholeFile.write(file, text);
+        } catch (IOException e) {
+            underway.remove(stamp);
+            throw e;
+        }
         comfort(() -> saves.keep(saving.plan(), file, Instant.now()));
-        return Stamp.of(text);
+        return stamp;
     }
 
     /** Something that is good to have and no reason to say that the plan was not saved. */

@@ -9,6 +9,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import pteron.core.plan.BoxPlan;
 import pteron.exchange.file.FileWords;
 import pteron.exchange.plan.RecoveryFile;
@@ -23,12 +24,14 @@ public final class Keeper implements AutoCloseable {
     public static final Duration USUAL = Duration.ofSeconds(2);
 
     /**
-     * Whom it tells, on its own thread.
+     * Whom it asks and tells, on its own thread.
      *
+     * @param own tells whether a file's content was written by this window, which was not told yet
      * @param changedByOthers is given the file that somebody else changed, once for each change
      * @param failed is given a sentence when the plan cannot be kept, once until it can be again
      */
-    public record Listeners(Consumer<Path> changedByOthers, Consumer<String> failed) {}
+    public record Listeners(
+            Predicate<Stamp> own, Consumer<Path> changedByOthers, Consumer<String> failed) {}
 
     /** What there is to keep: plan and its file, and by what the file is known. */
     private record State(BoxPlan plan, boolean changed, Optional<Path> file, Stamp stamp) {}
@@ -118,7 +121,9 @@ public final class Keeper implements AutoCloseable {
         }
         try {
             Stamp there = Stamp.of(now.file.get());
-            boolean other = !there.equals(now.stamp) && !there.equals(Stamp.NONE);
+            // own writing is asked about first: the window is told before it ends to be under way
+            boolean own = there.equals(now.stamp) || listeners.own.test(there);
+            boolean other = !own && !there.equals(Stamp.NONE);
             boolean newer = state == now && !there.equals(told);
             told = other ? there : null;
             if (other && newer) {

@@ -31,7 +31,7 @@ public final class FileActions implements AutoCloseable {
         this.window = window;
         this.lists = new ListActions(window, desk);
         this.printing = new Printing(window, desk);
-        this.keeping = new Keeping(window, recoveries, this::openInstead);
+        this.keeping = new Keeping(window, recoveries, desk, this::openInstead);
         this.old = new OldPlans(window, desk, recoveries, saves, keeping, this::leave);
     }
 

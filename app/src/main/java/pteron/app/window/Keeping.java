@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.util.Subscription;
+import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.keep.Keeper;
 import pteron.app.keep.OpenPlans;
@@ -19,6 +20,7 @@ final class Keeping {
 
     private final PlanWindow window;
     private final Recoveries recoveries;
+    private final FileDesk desk;
     private final Consumer<Path> openInstead;
     private final OpenPlans openPlans = new OpenPlans(UserFolders.data());
     private Keeper keeper;
@@ -34,11 +36,13 @@ final class Keeping {
      *
      * @param window the window
      * @param recoveries where it is kept
+     * @param desk writes its file
      * @param openInstead opens another file in place of the plan, when that may go
      */
-    Keeping(PlanWindow window, Recoveries recoveries, Consumer<Path> openInstead) {
+    Keeping(PlanWindow window, Recoveries recoveries, FileDesk desk, Consumer<Path> openInstead) {
         this.window = window;
         this.recoveries = recoveries;
+        this.desk = desk;
         this.openInstead = openInstead;
     }
 
@@ -49,6 +53,7 @@ final class Keeping {
                         recoveries,
                         Keeper.USUAL,
                         new Keeper.Listeners(
+                                desk::isUnderway,
                                 file -> Platform.runLater(() -> changedByOthers(document, file)),
                                 sentence ->
                                         Platform.runLater(

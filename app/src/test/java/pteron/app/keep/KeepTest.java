@@ -74,7 +74,10 @@ class KeepTest {
         Path full = Files.writeString(plans.resolve("no-folder"), "");
         List<String> told = new CopyOnWriteArrayList<>();
         try (Keeper keeper =
-                new Keeper(new Recoveries(full), OFTEN, new Keeper.Listeners(f -> {}, told::add))) {
+                new Keeper(
+                        new Recoveries(full),
+                        OFTEN,
+                        new Keeper.Listeners(own -> false, f -> {}, told::add))) {
             keeper.stands(longer(3100), true, Optional.empty(), Stamp.NONE);
             await(() -> !told.isEmpty());
             Thread.sleep(100);
@@ -86,7 +89,8 @@ class KeepTest {
     void keeper_closed_leavesNothing_living_isNotOffered() throws Exception {
         Recoveries recoveries = new Recoveries(data);
         try (Keeper keeper =
-                new Keeper(recoveries, OFTEN, new Keeper.Listeners(f -> {}, s -> {}))) {
+                new Keeper(
+                        recoveries, OFTEN, new Keeper.Listeners(own -> false, f -> {}, s -> {}))) {
             keeper.stands(longer(3200), true, Optional.empty(), Stamp.NONE);
             await(() -> Files.isDirectory(data.resolve("recovery")) && count() > 1);
             assertThat(recoveries.left()).isEmpty();
@@ -105,14 +109,19 @@ class KeepTest {
         Path file = plans.resolve("a.json");
         PlanFile.save(longer(3000), file);
         List<Path> told = new CopyOnWriteArrayList<>();
+        List<Stamp> underway = new CopyOnWriteArrayList<>();
         try (Keeper keeper =
                 new Keeper(
                         new Recoveries(data),
                         OFTEN,
-                        new Keeper.Listeners(told::add, sentence -> {}))) {
+                        new Keeper.Listeners(underway::contains, told::add, sentence -> {}))) {
             keeper.stands(longer(3000), false, Optional.of(file), Stamp.of(file));
             Thread.sleep(100);
             assertThat(told).isEmpty();
+            underway.add(Stamp.of(PlanFile.text(longer(3222)).getBytes(StandardCharsets.UTF_8)));
+            PlanFile.save(longer(3222), file);
+            Thread.sleep(100);
+            assertThat(told).as("written by this window itself").isEmpty();
             PlanFile.save(longer(3333), file);
             await(() -> told.size() == 1);
             Thread.sleep(100);

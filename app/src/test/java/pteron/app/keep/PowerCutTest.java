@@ -55,6 +55,7 @@ class PowerCutTest {
                         new Recoveries(data),
                         EVERY,
                         new Keeper.Listeners(
+                                own -> true,
                                 changed -> {},
                                 sentence -> {
                                     throw new IllegalStateException(sentence);

@@ -348,6 +348,29 @@ class NothingIsLostTest extends DesktopRobot {
         await(() -> !Files.exists(left) && recovered().equals(Optional.of(longer)));
     }
 
+    /** The watch looks every two seconds: for a while the file was new and the window did not know yet. */
+    @Test
+    void savedWhileTheWindowIsBusy_nobodyElseIsBlamed() throws Exception {
+        Path file = saved("busy.json");
+        type("box.length", "4420");
+        robot.interact(
+                () -> {
+                    window.files().saveTo(file);
+                    pause(3 * Keeper.USUAL.toMillis());
+                });
+        await(() -> !window.bench().document().changedProperty().get());
+        assertThat(BoxEdits.length(read(file))).isEqualTo(4420);
+        assertThat(asked()).isFalse();
+    }
+
+    private static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException e) {
+            throw new AssertionError(e);
+        }
+    }
+
     @Test
     void earlierSaves_areOpened() throws Exception {
         BoxPlan first = plan();
