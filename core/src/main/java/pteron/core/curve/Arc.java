@@ -97,6 +97,32 @@ public record Arc(Point2 middle, double radiusMm, double startRadians, double sw
         return lengthMm() / 2;
     }
 
+    /** It lies on the line through the middle, on this side or beyond it, or at an end. */
+    @Override
+    public double about(Point2 point, double rightMm) {
+        double towards = angle(point.minus(middle));
+        double[] places = {0, lengthMm(), alongAt(towards), alongAt(towards + Math.PI)};
+        double best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (double place : places) {
+            double angle = angleAt(place);
+            double reach = radiusMm + Math.signum(sweepRadians) * rightMm;
+            Point2 there = new Point2(Math.cos(angle), Math.sin(angle)).times(reach);
+            double far = middle.plus(there).distance(point);
+            if (place <= lengthMm() && far < least) {
+                least = far;
+                best = place;
+            }
+        }
+        return best;
+    }
+
+    /** {@return how far along a place lies that is seen from the middle at an angle; past the end if it is none} */
+    private double alongAt(double radians) {
+        double way = (radians - startRadians) * Math.signum(sweepRadians);
+        return radiusMm * turn(way);
+    }
+
     @Override
     public List<Double> stations() {
         int steps = (int) Math.ceil(Math.abs(sweepRadians) / STEP_RADIANS);

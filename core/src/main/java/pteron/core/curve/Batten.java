@@ -11,11 +11,18 @@ public final class Batten implements Curve {
 
     private final double[] along;
     private final double[][] states;
+    private final Point2[] ways;
+    private final List<Double> stations;
     private final int hardest;
 
     private Batten(double[] along, double[][] states) {
         this.along = along;
         this.states = states;
+        this.ways =
+                Arrays.stream(states)
+                        .map(state -> new Point2(Math.cos(state[2]), Math.sin(state[2])))
+                        .toArray(Point2[]::new);
+        this.stations = List.copyOf(stations(along, states));
         int found = 0;
         for (int i = 1; i < states.length; i++) {
             found = Math.abs(states[i][3]) > Math.abs(states[found][3]) ? i : found;
@@ -70,33 +77,48 @@ public final class Batten implements Curve {
         int i = step(alongMm);
         double[] s = states[i];
         double h = alongMm - along[i];
-        Point2 point = Hermite.at(s, states[i + 1], h, along[i + 1] - along[i]);
+        Point2 point = between(i, h);
         double third = -s[3] * s[3] * s[3] / 2;
         double angle = s[2] + h * (s[3] + h * (s[4] / 2 + h * third / 6));
         double bend = s[3] + h * (s[4] + h * third / 2);
         return new double[] {point.u(), point.v(), angle, bend};
     }
 
-    /** Between two steps: the cubic with their points and directions. */
-    private static final class Hermite {
-        private Hermite() {}
-
-        static Point2 at(double[] from, double[] to, double h, double step) {
-            double t = h / step;
-            double a = (1 + 2 * t) * (1 - t) * (1 - t);
-            double b = t * (1 - t) * (1 - t) * step;
-            double c = t * t * (3 - 2 * t);
-            double d = t * t * (t - 1) * step;
-            return new Point2(
-                    a * from[0] + b * Math.cos(from[2]) + c * to[0] + d * Math.cos(to[2]),
-                    a * from[1] + b * Math.sin(from[2]) + c * to[1] + d * Math.sin(to[2]));
-        }
+    /** Between two steps: the cubic of Hermite with their points and directions. */
+    private Point2 between(int i, double h) {
+        double[] from = states[i];
+        double[] to = states[i + 1];
+        double step = along[i + 1] - along[i];
+        double t = h / step;
+        double a = (1 + 2 * t) * (1 - t) * (1 - t);
+        double b = t * (1 - t) * (1 - t) * step;
+        double c = t * t * (3 - 2 * t);
+        double d = t * t * (t - 1) * step;
+        return new Point2(
+                a * from[0] + b * ways[i].u() + c * to[0] + d * ways[i + 1].u(),
+                a * from[1] + b * ways[i].v() + c * to[1] + d * ways[i + 1].v());
     }
 
     @Override
     public Point2 at(double alongMm) {
-        double[] s = state(alongMm);
-        return new Point2(s[0], s[1]);
+        int i = step(alongMm);
+        return between(i, alongMm - along[i]);
+    }
+
+    /** The nearest of the steps. */
+    @Override
+    public double about(Point2 point, double rightMm) {
+        int best = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < along.length; i++) {
+            double u = states[i][0] + ways[i].v() * rightMm - point.u();
+            double v = states[i][1] - ways[i].u() * rightMm - point.v();
+            if (u * u + v * v < least) {
+                least = u * u + v * v;
+                best = i;
+            }
+        }
+        return along[best];
     }
 
     @Override
@@ -117,6 +139,10 @@ public final class Batten implements Curve {
 
     @Override
     public List<Double> stations() {
+        return stations;
+    }
+
+    private static List<Double> stations(double[] along, double[][] states) {
         List<Double> stations = new ArrayList<>(List.of(0.0));
         double turned = 0;
         for (int i = 1; i < along.length; i++) {
@@ -127,8 +153,8 @@ public final class Batten implements Curve {
             }
             turned += step;
         }
-        if (stations.getLast() < lengthMm()) {
-            stations.add(lengthMm());
+        if (stations.getLast() < along[along.length - 1]) {
+            stations.add(along[along.length - 1]);
         }
         return stations;
     }

@@ -17,9 +17,6 @@ public record Beside(Curve curve, double rightMm) {
 
     private static final int MOST_STEPS = 40;
 
-    /** Looks between two stations for the nearest place. */
-    private static final int LOOKS = 4;
-
     /** Sine of the least angle at which two lines are said to meet (0.0006°), as straight lines do. */
     private static final double LEAST_SINE = 1e-5;
 
@@ -131,7 +128,10 @@ public record Beside(Curve curve, double rightMm) {
 
     /** {@return how far along lies the place nearest to a point (mm)} */
     public double nearest(Point2 point) {
-        double best = straightOn(point, guess(point));
+        if (isStraight()) {
+            return snapped(line().along(point));
+        }
+        double best = straightOn(point, curve.about(point, rightMm));
         for (int i = 0; i < MOST_STEPS; i++) {
             Point2 away = at(best).minus(point);
             double off = away.dot(direction(best));
@@ -148,29 +148,17 @@ public record Beside(Curve curve, double rightMm) {
         return best;
     }
 
+    /** To the last bit, so that lines which share a corner leave no sliver between them. */
+    private double snapped(double alongMm) {
+        double end = alongMm * 2 < curve.lengthMm() ? 0 : curve.lengthMm();
+        return Math.abs(alongMm - end) < MET_MM ? end : alongMm;
+    }
+
     /** {@return the place past an end, where a point lies beyond it} */
     private double straightOn(Point2 point, double alongMm) {
         boolean atEnd = alongMm <= 0 || alongMm >= curve.lengthMm();
         double past = point.minus(at(alongMm)).dot(direction(alongMm));
         return atEnd && past * (alongMm <= 0 ? -1 : 1) > 0 ? alongMm + past : alongMm;
-    }
-
-    private double guess(Point2 point) {
-        double best = 0;
-        double least = Double.POSITIVE_INFINITY;
-        List<Double> stations = curve.stations();
-        for (int i = 1; i < stations.size(); i++) {
-            for (int k = 0; k <= LOOKS; k++) {
-                double stretch = stations.get(i) - stations.get(i - 1);
-                double s = stations.get(i - 1) + stretch * k / LOOKS;
-                double distance = at(s).distance(point);
-                if (distance < least) {
-                    least = distance;
-                    best = s;
-                }
-            }
-        }
-        return best;
     }
 
     /**

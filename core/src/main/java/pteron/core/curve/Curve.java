@@ -21,6 +21,15 @@ public sealed interface Curve permits Straight, Arc, Batten {
     /** {@return lengths along between which it bends by 12° at the most, 0 first, the whole length last} */
     List<Double> stations();
 
+    /**
+     * {@return about how far along the place lies that, moved to its right, is nearest to a point (mm); near
+     * enough to look for the place itself from there}
+     *
+     * @param point the point
+     * @param rightMm how far it is moved to its right (mm), below 0 to its left
+     */
+    double about(Point2 point, double rightMm);
+
     /** {@return where it begins} */
     default Point2 from() {
         return at(0);

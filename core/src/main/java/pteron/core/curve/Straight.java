@@ -37,6 +37,12 @@ public record Straight(Point2 from, Point2 to) implements Curve {
         return 0;
     }
 
+    /** It is the foot of the plumb line, or an end. */
+    @Override
+    public double about(Point2 point, double rightMm) {
+        return Math.clamp(point.minus(from).dot(direction(0)), 0, lengthMm());
+    }
+
     @Override
     public List<Double> stations() {
         return List.of(0.0, lengthMm());

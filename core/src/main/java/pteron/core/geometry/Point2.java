@@ -35,7 +35,7 @@ public record Point2(double u, double v) {
 
     /** {@return length of this vector (mm)} */
     public double length() {
-        return Math.hypot(u, v);
+        return Math.sqrt(u * u + v * v);
     }
 
     /** {@return distance to the other point (mm)} */

@@ -37,6 +37,7 @@ public final class Polygon2 {
     private final Bounds2 bounds;
     private final boolean rectangle;
     private List<Point2> corners;
+    private Boolean convex;
     private Inset lastInset;
 
     /** Rooms within a margin: openings of one wall ask for the same ones again and again. */
@@ -179,7 +180,24 @@ public final class Polygon2 {
         if (other.isRectangle() && other.bounds.covers(bounds)) {
             return List.of(this);
         }
+        if (isConvex() && other.isConvex()) {
+            List<Point2> ring = Rings.cornersOf(ConvexCut.of(corners(), other.corners()));
+            return Math.abs(signedArea(ring)) > LEAST_AREA_MM2 ? List.of(of(ring)) : List.of();
+        }
         return pieces(Overlays.shared(shape, other.shape));
+    }
+
+    private boolean isConvex() {
+        Boolean found = convex;
+        if (found == null) {
+            found = hasNoHoles() && ConvexCut.isConvex(corners());
+            convex = found;
+        }
+        return found;
+    }
+
+    private boolean hasNoHoles() {
+        return shape.getNumInteriorRing() == 0;
     }
 
     /** {@return whether it is an upright rectangle} */
@@ -194,7 +212,21 @@ public final class Polygon2 {
 
     /** {@return area that lies in both (mm²)} */
     public double sharedArea(Polygon2 other) {
+        if (!bounds().overlaps(other.bounds())) {
+            return 0;
+        }
+        if (other.isConvex() && hasNoHoles()) {
+            return sharedWithConvex(other);
+        }
+        if (isConvex() && other.hasNoHoles()) {
+            return other.sharedWithConvex(this);
+        }
         return shared(other).stream().mapToDouble(Polygon2::area).sum();
+    }
+
+    private double sharedWithConvex(Polygon2 convex) {
+        double area = signedArea(ConvexCut.of(corners(), convex.corners()));
+        return area > LEAST_AREA_MM2 ? area : 0;
     }
 
     /** {@return what is left when the others are cut away, in the order of {@link #shared}} */
@@ -322,7 +354,7 @@ public final class Polygon2 {
     public List<Segment2> cut(Segment2 segment) {
         return isRectangle()
                 ? segment.within(bounds).map(List::of).orElse(List.of())
-                : Rings.segments(segment, Overlays.shared(Rings.line(segment), shape));
+                : LineCut.within(segment, shape);
     }
 
     /** {@return the level stretches of this at a height v, from low u to high u; edges on it left out} */
@@ -355,7 +387,7 @@ public final class Polygon2 {
         if (isRectangle() || segment.within(bounds).isEmpty()) {
             return segment.outside(bounds);
         }
-        return Rings.segments(segment, Overlays.without(Rings.line(segment), shape));
+        return LineCut.outside(segment, shape);
     }
 
     private static List<Polygon2> pieces(Geometry geometry) {

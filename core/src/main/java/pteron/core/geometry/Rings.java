@@ -2,12 +2,9 @@ package pteron.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 
 /** Between our points and the rings and lines of JTS. */
@@ -15,7 +12,7 @@ final class Rings {
 
     static final GeometryFactory FACTORY = new GeometryFactory();
 
-    /** Height of a corner below which it is no corner, and length below which a line is none (mm). */
+    /** Height of a corner below which it is no corner (mm). */
     private static final double FLAT_MM = 1e-7;
 
     private Rings() {}
@@ -38,8 +35,13 @@ final class Rings {
         for (int i = 0; i < all.length - 1; i++) {
             points.add(new Point2(all[i].x, all[i].y));
         }
-        List<Point2> corners = withoutFlat(withoutTwins(points));
+        List<Point2> corners = cornersOf(points);
         return signedArea(corners) < 0 ? corners.reversed() : corners;
+    }
+
+    /** {@return the corners among the points of a ring, flat ones left out} */
+    static List<Point2> cornersOf(List<Point2> points) {
+        return withoutFlat(withoutTwins(points));
     }
 
     /** Points that lie on each other are one: else both would look flat, and their corner would be lost. */
@@ -69,29 +71,6 @@ final class Rings {
             }
         }
         return kept.size() < 3 ? points : List.copyOf(kept);
-    }
-
-    static LineString line(Segment2 segment) {
-        return FACTORY.createLineString(
-                new Coordinate[] {
-                    new Coordinate(segment.from().u(), segment.from().v()),
-                    new Coordinate(segment.to().u(), segment.to().v())
-                });
-    }
-
-    static List<Segment2> segments(Segment2 along, Geometry geometry) {
-        Line2 line = Line2.through(along.from(), along.to());
-        List<Segment2> segments = new ArrayList<>();
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            if (geometry.getGeometryN(i) instanceof LineString piece
-                    && piece.getLength() > FLAT_MM) {
-                Coordinate a = piece.getCoordinateN(0);
-                Coordinate b = piece.getCoordinateN(piece.getNumPoints() - 1);
-                segments.add(new Segment2(new Point2(a.x, a.y), new Point2(b.x, b.y)));
-            }
-        }
-        segments.sort(Comparator.comparingDouble(found -> line.along(found.from())));
-        return List.copyOf(segments);
     }
 
     /** {@return the area of a ring, above 0 anticlockwise} */

@@ -112,6 +112,39 @@ class BesideTest {
         assertThat(new Beside(QUARTER, 0).nearest(point)).isCloseTo(along, within(1e-6));
     }
 
+    /** No place of a bend is nearer than the one found, by the distance of JTS from a fine polyline. */
+    @Property(tries = 300, seed = SEED)
+    void nearest_isNearest(
+            @ForAll @DoubleRange(min = 120, max = 420) double rise,
+            @ForAll @DoubleRange(min = 0, max = 1) double where,
+            @ForAll @DoubleRange(min = -250, max = 250) double away,
+            @ForAll @DoubleRange(min = -100, max = 100) double right) {
+        Curve batten =
+                BattenSolver.through(
+                                List.of(
+                                        new Point2(0, 0),
+                                        new Point2(1200, rise),
+                                        new Point2(3000, 0)))
+                        .orElseThrow();
+        for (Curve curve : List.of(batten, QUARTER, leftTurned())) {
+            Beside beside = new Beside(curve, right);
+            Point2 point = new Beside(curve, away).at(where * curve.lengthMm());
+            LineString fine = line(beside.points(0, curve.lengthMm(), 1e-4));
+            double least = fine.distance(fine.getFactory().createPoint(coordinate(point)));
+            double found = beside.at(beside.nearest(point)).distance(point);
+            assertThat(found).isCloseTo(least, within(0.01));
+        }
+    }
+
+    /** A quarter to the left, radius 800 mm. */
+    private static Arc leftTurned() {
+        return new Arc(new Point2(-300, 200), 800, -1, Math.PI / 2);
+    }
+
+    private static Coordinate coordinate(Point2 point) {
+        return new Coordinate(point.u(), point.v());
+    }
+
     /** {@return a line of JTS through points} */
     private static LineString line(List<Point2> points) {
         return new GeometryFactory()
