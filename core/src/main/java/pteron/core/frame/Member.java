@@ -64,11 +64,11 @@ public record Member(
     }
 
     private double lowest() {
-        return profile.corners().stream().mapToDouble(axis::dot).min().orElseThrow();
+        return -profile.reach(axis.times(-1));
     }
 
     private double highest() {
-        return profile.corners().stream().mapToDouble(axis::dot).max().orElseThrow();
+        return profile.reach(axis);
     }
 
     private Point2 side() {
@@ -143,9 +143,8 @@ public record Member(
     }
 
     private Point3 onAxis(double alongMm) {
-        double least = profile.corners().stream().mapToDouble(side()::dot).min().orElseThrow();
-        double most = profile.corners().stream().mapToDouble(side()::dot).max().orElseThrow();
-        Point2 point = axis.times(alongMm).plus(side().times((least + most) / 2));
+        double middle = (profile.reach(side()) - profile.reach(side().times(-1))) / 2;
+        Point2 point = axis.times(alongMm).plus(side().times(middle));
         return surface().at(point, fromInwardMm + section.depthMm() / 2);
     }
 

@@ -27,7 +27,9 @@ public record PanelFrame(
 
     /** {@return its members and what lies on them} */
     public List<Member> all() {
-        return Stream.concat(members.stream(), firrings.stream()).toList();
+        return firrings.isEmpty()
+                ? members
+                : Stream.concat(members.stream(), firrings.stream()).toList();
     }
 
     /** {@return whether a member reaches through the whole panel} */

@@ -13,7 +13,6 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.precision.GeometryPrecisionReducer;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
@@ -23,27 +22,25 @@ public final class Polygon2 {
     /** Area below which a rest of cutting is rounding and no piece (mm²): a line a pencil hides. */
     public static final double LEAST_AREA_MM2 = 1e-3;
 
-    private static final Comparator<Polygon2> ALONG_THEN_UP =
+    static final Comparator<Polygon2> ALONG_THEN_UP =
             Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
                     .thenComparingDouble(piece -> piece.bounds().fromV());
 
     /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
     private static final double MITRE_LIMIT = 10;
 
-    /** So many pieces are cut away one after the other. */
-    private static final int FEW = 6;
-
     private final Polygon shape;
     private final Bounds2 bounds;
     private final boolean rectangle;
     private List<Point2> corners;
     private Boolean convex;
+    private Point2 centroid;
     private Inset lastInset;
 
     /** Rooms within a margin: openings of one wall ask for the same ones again and again. */
     private record Inset(double marginMm, List<Polygon2> rooms) {}
 
-    private Polygon2(Polygon shape) {
+    Polygon2(Polygon shape) {
         this.shape = shape;
         Envelope box = shape.getEnvelopeInternal();
         this.bounds = new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
@@ -157,8 +154,22 @@ public final class Polygon2 {
 
     /** {@return middle of its area} */
     public Point2 centroid() {
-        Coordinate middle = shape.getCentroid().getCoordinate();
-        return new Point2(middle.x, middle.y);
+        Point2 found = centroid;
+        if (found == null) {
+            Coordinate middle = shape.getCentroid().getCoordinate();
+            found = new Point2(middle.x, middle.y);
+            centroid = found;
+        }
+        return found;
+    }
+
+    /** {@return how far it reaches along a direction of length 1 (mm): the greatest place of its corners} */
+    public double reach(Point2 direction) {
+        double reach = Double.NEGATIVE_INFINITY;
+        for (Point2 corner : corners()) {
+            reach = Math.max(reach, direction.dot(corner));
+        }
+        return reach;
     }
 
     /** {@return the rectangle round it} */
@@ -200,8 +211,17 @@ public final class Polygon2 {
         return shape.getNumInteriorRing() == 0;
     }
 
+    /** {@return whether both are rectangles and the other reaches over this from side to side} */
+    boolean isCutThroughBy(Polygon2 other) {
+        return isRectangle() && other.isRectangle() && other.bounds.spans(bounds);
+    }
+
+    Polygon shape() {
+        return shape;
+    }
+
     /** {@return whether it is an upright rectangle} */
-    private boolean isRectangle() {
+    boolean isRectangle() {
         return rectangle;
     }
 
@@ -231,83 +251,7 @@ public final class Polygon2 {
 
     /** {@return what is left when the others are cut away, in the order of {@link #shared}} */
     public List<Polygon2> without(List<Polygon2> others) {
-        List<Polygon2> near =
-                others.stream().filter(other -> bounds.overlaps(other.bounds)).toList();
-        List<Polygon2> through = near.stream().filter(this::cutsStraight).toList();
-        if (!through.isEmpty() && through.size() < near.size()) {
-            List<Polygon2> rest = near.stream().filter(other -> !cutsStraight(other)).toList();
-            return withoutFew(through).stream()
-                    .flatMap(piece -> piece.without(rest).stream())
-                    .sorted(ALONG_THEN_UP)
-                    .toList();
-        }
-        long hard = near.stream().filter(other -> !cutsStraight(other)).count();
-        return hard > FEW ? withoutMany(near) : withoutFew(near);
-    }
-
-    private boolean cutsStraight(Polygon2 other) {
-        return isRectangle() && other.isRectangle() && other.bounds.spans(bounds);
-    }
-
-    private List<Polygon2> withoutFew(List<Polygon2> others) {
-        List<Polygon2> left = List.of(this);
-        for (Polygon2 other : others) {
-            List<Polygon2> rest = new ArrayList<>(left.size() + 1);
-            for (Polygon2 piece : left) {
-                rest.addAll(piece.without(other));
-            }
-            left = rest;
-        }
-        return List.copyOf(left);
-    }
-
-    /** Holes that lie apart within a rectangle are let in as they are; one cut for all of the others. */
-    private List<Polygon2> withoutMany(List<Polygon2> others) {
-        List<Polygon2> holes = isRectangle() ? holesOf(others) : List.of();
-        List<Polygon2> rest = others.stream().filter(other -> !holes.contains(other)).toList();
-        List<Polygon2> left = rest.isEmpty() ? List.of(this) : withoutAll(rest);
-        return holes.isEmpty() ? left : left.stream().map(piece -> piece.letIn(holes)).toList();
-    }
-
-    private List<Polygon2> holesOf(List<Polygon2> others) {
-        return others.stream()
-                .filter(hole -> hole.isRectangle() && bounds.surrounds(hole.bounds))
-                .filter(
-                        hole ->
-                                others.stream()
-                                        .noneMatch(
-                                                other ->
-                                                        other != hole
-                                                                && other.bounds.touches(
-                                                                        hole.bounds)))
-                .toList();
-    }
-
-    private Polygon2 letIn(List<Polygon2> holes) {
-        LinearRing[] rings =
-                holes.stream()
-                        .filter(hole -> shape.contains(hole.shape))
-                        .map(hole -> hole.shape.getExteriorRing())
-                        .toArray(LinearRing[]::new);
-        LinearRing outside = shape.getExteriorRing();
-        return rings.length == 0
-                ? this
-                : new Polygon2(Rings.FACTORY.createPolygon(outside, withOwnHoles(rings)));
-    }
-
-    private LinearRing[] withOwnHoles(LinearRing[] more) {
-        List<LinearRing> rings = new ArrayList<>();
-        for (int i = 0; i < shape.getNumInteriorRing(); i++) {
-            rings.add(shape.getInteriorRingN(i));
-        }
-        rings.addAll(List.of(more));
-        return rings.toArray(LinearRing[]::new);
-    }
-
-    private List<Polygon2> withoutAll(List<Polygon2> others) {
-        Geometry[] shapes = others.stream().map(other -> other.shape).toArray(Geometry[]::new);
-        Geometry together = OverlayNGRobust.union(Rings.FACTORY.createGeometryCollection(shapes));
-        return pieces(Overlays.without(shape, together));
+        return CutAway.of(this, others);
     }
 
     /** {@return what is left when the other is cut away} */
@@ -315,7 +259,7 @@ public final class Polygon2 {
         if (!bounds().overlaps(other.bounds())) {
             return List.of(this);
         }
-        if (cutsStraight(other)) {
+        if (isCutThroughBy(other)) {
             return rectangles(bounds.rests(other.bounds).stream());
         }
         return pieces(Overlays.without(shape, other.shape));
@@ -390,7 +334,7 @@ public final class Polygon2 {
         return LineCut.outside(segment, shape);
     }
 
-    private static List<Polygon2> pieces(Geometry geometry) {
+    static List<Polygon2> pieces(Geometry geometry) {
         List<Polygon2> pieces = new ArrayList<>();
         for (int i = 0; i < geometry.getNumGeometries(); i++) {
             if (geometry.getGeometryN(i) instanceof Polygon piece

@@ -63,11 +63,10 @@ final class TubeEnds {
 
     private static boolean touches(Member other, Segment2 cut) {
         Point2 middle = cut.middle();
-        return Polygon2.rectangle(
-                                new Bounds2(middle.u(), middle.u(), middle.v(), middle.v())
-                                        .grown(PLAY_MM / 2))
-                        .distance(other.profile())
-                < PLAY_MM / 2;
+        Bounds2 spot = new Bounds2(middle.u(), middle.u(), middle.v(), middle.v());
+        return spot.grown(PLAY_MM).overlaps(other.bounds())
+                && Polygon2.rectangle(spot.grown(PLAY_MM / 2)).distance(other.profile())
+                        < PLAY_MM / 2;
     }
 
     private static boolean shareAnEnd(List<Segment2> cuts, Member other) {
