@@ -75,10 +75,7 @@ final class FirringMaker {
                 List.of(),
                 roof.zero(),
                 Panel.Rips.NONE,
-                roof.scheme(),
-                roof.members(),
-                roof.filling(),
-                0,
+                roof.core(),
                 roof.skins());
     }
 

@@ -22,12 +22,15 @@ public final class Polygon2 {
     /** Area below which a rest of cutting is rounding and no piece (mm²): a line a pencil hides. */
     public static final double LEAST_AREA_MM2 = 1e-3;
 
-    static final Comparator<Polygon2> ALONG_THEN_UP =
+    private static final Comparator<Polygon2> ALONG_THEN_UP =
             Comparator.comparingDouble((Polygon2 piece) -> piece.bounds().fromU())
                     .thenComparingDouble(piece -> piece.bounds().fromV());
 
     /** Longest corner that is kept sharp, in margins: that of an angle of 12°. */
     private static final double MITRE_LIMIT = 10;
+
+    /** So many pieces are cut away one after the other. */
+    private static final int FEW = 6;
 
     private final Polygon shape;
     private final Bounds2 bounds;
@@ -40,7 +43,7 @@ public final class Polygon2 {
     /** Rooms within a margin: openings of one wall ask for the same ones again and again. */
     private record Inset(double marginMm, List<Polygon2> rooms) {}
 
-    Polygon2(Polygon shape) {
+    private Polygon2(Polygon shape) {
         this.shape = shape;
         Envelope box = shape.getEnvelopeInternal();
         this.bounds = new Bounds2(box.getMinX(), box.getMaxX(), box.getMinY(), box.getMaxY());
@@ -212,16 +215,12 @@ public final class Polygon2 {
     }
 
     /** {@return whether both are rectangles and the other reaches over this from side to side} */
-    boolean isCutThroughBy(Polygon2 other) {
+    private boolean isCutThroughBy(Polygon2 other) {
         return isRectangle() && other.isRectangle() && other.bounds.spans(bounds);
     }
 
-    Polygon shape() {
-        return shape;
-    }
-
     /** {@return whether it is an upright rectangle} */
-    boolean isRectangle() {
+    private boolean isRectangle() {
         return rectangle;
     }
 
@@ -251,7 +250,31 @@ public final class Polygon2 {
 
     /** {@return what is left when the others are cut away, in the order of {@link #shared}} */
     public List<Polygon2> without(List<Polygon2> others) {
-        return CutAway.of(this, others);
+        List<Polygon2> near =
+                others.stream().filter(other -> bounds.overlaps(other.bounds)).toList();
+        List<Polygon2> through = near.stream().filter(this::isCutThroughBy).toList();
+        List<Polygon2> rest = near.stream().filter(other -> !isCutThroughBy(other)).toList();
+        if (!through.isEmpty() && !rest.isEmpty()) {
+            return withoutFew(through).stream()
+                    .flatMap(piece -> piece.without(rest).stream())
+                    .sorted(ALONG_THEN_UP)
+                    .toList();
+        }
+        return rest.size() > FEW
+                ? pieces(CutAway.from(shape, rest.stream().map(other -> other.shape).toList()))
+                : withoutFew(near);
+    }
+
+    private List<Polygon2> withoutFew(List<Polygon2> others) {
+        List<Polygon2> left = List.of(this);
+        for (Polygon2 other : others) {
+            List<Polygon2> rest = new ArrayList<>(left.size() + 1);
+            for (Polygon2 piece : left) {
+                rest.addAll(piece.without(other));
+            }
+            left = rest;
+        }
+        return List.copyOf(left);
     }
 
     /** {@return what is left when the other is cut away} */
@@ -334,7 +357,7 @@ public final class Polygon2 {
         return LineCut.outside(segment, shape);
     }
 
-    static List<Polygon2> pieces(Geometry geometry) {
+    private static List<Polygon2> pieces(Geometry geometry) {
         List<Polygon2> pieces = new ArrayList<>();
         for (int i = 0; i < geometry.getNumGeometries(); i++) {
             if (geometry.getGeometryN(i) instanceof Polygon piece

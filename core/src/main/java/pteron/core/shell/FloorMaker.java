@@ -76,10 +76,7 @@ final class FloorMaker {
                 notches,
                 new Point2(area.fromU(), area.fromV()),
                 Rips.NONE,
-                floor.scheme(),
-                floor.members(),
-                floor.core(),
-                between,
+                new Panel.Core(floor.scheme(), floor.members(), floor.core(), between),
                 faces(floor, cut(Polygon2.rectangle(area), notches), between));
     }
 
@@ -153,10 +150,7 @@ final class FloorMaker {
                         List.of(),
                         new Point2(-half, -drop),
                         Rips.NONE,
-                        walls.scheme(),
-                        walls.framing(),
-                        walls.insulation(),
-                        0,
+                        Panel.Core.of(walls),
                         List.of(
                                 Skin.outer(walls, Polygon2.rectangle(board)),
                                 Skin.inner(walls, Polygon2.rectangle(lining)))));

@@ -20,10 +20,7 @@ import pteron.core.surface.Surface;
  * @param notches rectangles at its edges that are left out, as for wheels in a floor; usually none
  * @param zero where places of openings in it are counted from (u, v)
  * @param rips bevels ripped along the members at its ends
- * @param scheme how it carries
- * @param members what it is framed with
- * @param filling insulation between members, or the core of a sandwich
- * @param fillingFromMm where the filling begins (w, mm)
+ * @param core what lies between its skins
  * @param skins faces to be covered
  * @param backings where a partition is fixed to it (u, mm): a member stands there
  */
@@ -35,10 +32,7 @@ public record Panel(
         List<Bounds2> notches,
         Point2 zero,
         Rips rips,
-        Framed.Scheme scheme,
-        Members members,
-        Layer filling,
-        double fillingFromMm,
+        Core core,
         List<Skin> skins,
         List<Double> backings) {
 
@@ -61,43 +55,45 @@ public record Panel(
             List<Bounds2> notches,
             Point2 zero,
             Rips rips,
-            Framed.Scheme scheme,
-            Members members,
-            Layer filling,
-            double fillingFromMm,
+            Core core,
             List<Skin> skins) {
-        this(
-                id,
-                kind,
-                surface,
-                rim,
-                notches,
-                zero,
-                rips,
-                scheme,
-                members,
-                filling,
-                fillingFromMm,
-                skins,
-                List.of());
+        this(id, kind, surface, rim, notches, zero, rips, core, skins, List.of());
     }
 
     /** {@return the same with a member wherever a partition is fixed to it} */
     Panel withBackings(List<Double> otherMm) {
-        return new Panel(
-                id,
-                kind,
-                surface,
-                rim,
-                notches,
-                zero,
-                rips,
-                scheme,
-                members,
-                filling,
-                fillingFromMm,
-                skins,
-                otherMm);
+        return new Panel(id, kind, surface, rim, notches, zero, rips, core, skins, otherMm);
+    }
+
+    /**
+     * What lies between the skins of a panel. Immutable.
+     *
+     * @param scheme how it carries
+     * @param members what it is framed with
+     * @param filling insulation between members, or the core of a sandwich
+     * @param fillingFromMm where the filling begins (w, mm)
+     */
+    public record Core(Framed.Scheme scheme, Members members, Layer filling, double fillingFromMm) {
+
+        /** {@return the frame of a wall or roof with its insulation between} */
+        static Core of(Framed framed) {
+            return new Core(framed.scheme(), framed.framing(), framed.insulation(), 0);
+        }
+    }
+
+    /** {@return what it is framed with} */
+    public Members members() {
+        return core.members;
+    }
+
+    /** {@return insulation between members, or the core of a sandwich} */
+    public Layer filling() {
+        return core.filling;
+    }
+
+    /** {@return where the filling begins (w, mm)} */
+    public double fillingFromMm() {
+        return core.fillingFromMm;
     }
 
     /**
@@ -138,17 +134,17 @@ public record Panel(
 
     /** {@return whether its insulation lies between its members, not over them} */
     public boolean isFilledBetweenMembers() {
-        return fillingFromMm < depthMm() - Tolerance.TOUCH.lengthMm();
+        return fillingFromMm() < depthMm() - Tolerance.TOUCH.lengthMm();
     }
 
     /** {@return whether it is a bonded panel with bars at its edges and seams only} */
     public boolean isBonded() {
-        return scheme == Framed.Scheme.FRAMELESS;
+        return core.scheme == Framed.Scheme.FRAMELESS;
     }
 
     /** {@return whether it has a frame of tubes} */
     public boolean isOfTube() {
-        return scheme == Framed.Scheme.TUBE;
+        return core.scheme == Framed.Scheme.TUBE;
     }
 
     /** {@return whether its members run from side to side of the box, with blocks, not plates, at their ends} */
@@ -171,7 +167,7 @@ public record Panel(
     }
 
     private double backingToMm(double setMm) {
-        double thickness = members.section().thicknessMm();
+        double thickness = core.members.section().thicknessMm();
         return setMm > thickness - CORNER_BACKING_MM
                 ? Math.max(thickness, setMm - thickness / 2) + thickness
                 : 0;
@@ -182,14 +178,14 @@ public record Panel(
      * on the inside of a bend}
      */
     public double memberRoomMm() {
-        double thickness = members.section().thicknessMm();
+        double thickness = core.members.section().thicknessMm();
         double stretch = Math.min(surface.stretch(frame(), 0), surface.stretch(frame(), depthMm()));
         return surface.isBent() ? thickness / Math.min(1, stretch) : thickness;
     }
 
     /** {@return depth of the frame (mm)} */
     public double depthMm() {
-        return members.section().depthMm();
+        return core.members.section().depthMm();
     }
 
     /**

@@ -94,10 +94,7 @@ final class PanelMaker {
                 List.of(),
                 new Point2(0, underside.floorMm()),
                 Rips.NONE,
-                walls.scheme(),
-                walls.framing(),
-                walls.insulation(),
-                0,
+                Panel.Core.of(walls),
                 List.of(
                         Skin.outer(walls, FloorMaker.largest(sides.outerSkin())),
                         Skin.inner(walls, sides.innerSkin()).laid(lining())));
@@ -230,10 +227,7 @@ final class PanelMaker {
                 List.of(),
                 new Point2(across ? 0 : -halfWidth, across ? -halfWidth : spans.places().from()),
                 ends,
-                band.framed().scheme(),
-                band.framed().framing(),
-                band.framed().insulation(),
-                0,
+                Panel.Core.of(band.framed()),
                 skins(band, spans, waist, across));
     }
 

@@ -182,10 +182,7 @@ final class PartitionMaker {
                 List.of(),
                 zero,
                 Panel.Rips.NONE,
-                build.scheme(),
-                build.framing(),
-                build.insulation(),
-                0,
+                Panel.Core.of(build),
                 List.of(Skin.near(build, rim.room()), Skin.inner(build, rim.room())));
     }
 

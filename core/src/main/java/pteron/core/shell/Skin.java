@@ -46,19 +46,17 @@ public record Skin(
 
     /** {@return the outside of a wall or roof over an area} */
     static Skin outer(Framed framed, Polygon2 area) {
-        return new Skin(
-                Face.OUTER,
-                framed.outerSkin(),
-                area,
-                -framed.toFrameMm(),
-                Laying.SHEETS,
-                Optional.empty());
+        return first(Face.OUTER, framed, area);
     }
 
     /** {@return the first face of a partition over an area} */
     static Skin near(Framed framed, Polygon2 area) {
+        return first(Face.NEAR, framed, area);
+    }
+
+    private static Skin first(Face face, Framed framed, Polygon2 area) {
         return new Skin(
-                Face.NEAR,
+                face,
                 framed.outerSkin(),
                 area,
                 -framed.toFrameMm(),

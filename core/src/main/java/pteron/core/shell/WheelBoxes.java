@@ -139,10 +139,7 @@ final class WheelBoxes {
                         List.of(),
                         new Point2(frame.fromU(), frame.fromV()),
                         Panel.Rips.NONE,
-                        walls.scheme(),
-                        members,
-                        filling,
-                        0,
+                        new Panel.Core(walls.scheme(), members, filling, 0),
                         skins(wheel, Polygon2.rectangle(outer), Polygon2.rectangle(inner))));
     }
 

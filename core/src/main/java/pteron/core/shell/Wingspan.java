@@ -92,10 +92,7 @@ final class Wingspan {
                 List.of(),
                 new Point2(0, floor),
                 Panel.Rips.NONE,
-                walls.scheme(),
-                walls.framing(),
-                walls.insulation(),
-                0,
+                Panel.Core.of(walls),
                 List.of(
                         Skin.outer(walls, Polygon2.of(outer)),
                         Skin.inner(walls, Polygon2.of(inner))));
@@ -120,10 +117,7 @@ final class Wingspan {
                 List.of(),
                 new Point2(frame.fromU(), frame.fromV()),
                 Panel.Rips.NONE,
-                walls.scheme(),
-                walls.framing(),
-                walls.insulation(),
-                0,
+                Panel.Core.of(walls),
                 List.of(
                         Skin.outer(walls, Polygon2.rectangle(skin)),
                         Skin.inner(walls, Polygon2.rectangle(lining))));
