@@ -135,7 +135,9 @@ final class Bodies {
         boolean filled = isFilled(frame.panel());
         if (peel.has(Coat.MEMBERS)) {
             Touching foam = new Touching(filled ? bays : List.of(), filled);
-            frame.members().forEach(member -> member(member, foam));
+            // a block that ends short of the lining is looked under from the side
+            Touching shallow = new Touching(foam.shapes(), false);
+            frame.members().forEach(one -> member(one, one.reachesInnerFace() ? foam : shallow));
             frame.firrings().forEach(member -> member(member, Prism.Touch.NONE));
         }
         List<Polygon2> timber =
