@@ -11,6 +11,7 @@ import pteron.core.drawing.Grip;
 import pteron.core.edit.OutlineHandle;
 import pteron.core.edit.OutlineTools;
 import pteron.core.edit.Snapping;
+import pteron.core.field.LengthsField;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.geometry.Point2;
@@ -243,9 +244,16 @@ public final class DrawingBehavior {
     public Optional<String> type(String key, String text) {
         BoxPlan plan = document.plan();
         try {
+            PlanFields fields = PlanFields.of(plan, MaterialLibrary.starting());
+            Optional<LengthsField> lengths = fields.lengths(key);
+            if (lengths.isPresent()) {
+                document.edit(before -> lengths.get().typed(before, typed(text)));
+                return Optional.empty();
+            }
             NumberField field =
-                    field(key).orElseThrow(() -> new IllegalArgumentException("this part is gone"));
-            double value = value(field, text, plan.units());
+                    fields.number(key)
+                            .orElseThrow(() -> new IllegalArgumentException("this part is gone"));
+            double value = value(field, typed(text), plan.units());
             document.edit(before -> field.with(before, value));
             return Optional.empty();
         } catch (IllegalArgumentException e) {
@@ -253,10 +261,14 @@ public final class DrawingBehavior {
         }
     }
 
-    private static double value(NumberField field, String text, UnitSystem units) {
+    private static String typed(String text) {
         if (text.isBlank()) {
             throw new IllegalArgumentException("nothing is typed: Escape leaves it as it was");
         }
+        return text;
+    }
+
+    private static double value(NumberField field, String text, UnitSystem units) {
         if (field.unit() == Unit.MILLIMETRE) {
             return LengthText.parse(text, units);
         }

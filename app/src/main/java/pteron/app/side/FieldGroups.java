@@ -58,7 +58,8 @@ final class FieldGroups {
                     heading("walls\\..*", "Walls"),
                     heading("roof\\..*", "Roof"),
                     heading("(inside|outside|air)\\..*|people|hours", "A night in it"),
-                    heading("bead\\..*", "Bead of sealant"),
+                    heading("bead\\..*|cartridge|tape\\..*", "Bead of sealant"),
+                    heading("bars\\..*", "Bars in the shop"),
                     heading("saw\\..*", "Saw"));
 
     private FieldGroups() {}
@@ -130,6 +131,9 @@ final class FieldGroups {
                 numbers.removeAll(own);
             }
         }
+        fields.lengths().stream()
+                .filter(lengths -> lengths.station().equals(station))
+                .forEach(shown::add);
         shown.addAll(numbers);
         return shown;
     }

@@ -8,6 +8,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import pteron.app.document.PlanDocument;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.Supplies;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.start.CarrierSize;
 import pteron.core.start.CarrierStart;
@@ -84,10 +85,10 @@ final class Beginning {
         renew();
     }
 
-    /** Shows lengths in the other unit. */
+    /** Shows lengths in the other unit; the shop sells by it too. */
     void switchUnits() {
         UnitSystem other = units() == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
-        document.edit(plan -> plan.withUnits(other));
+        document.edit(plan -> plan.withUnits(other).withSupplies(Supplies.usual(other)));
     }
 
     void rename(String other) {

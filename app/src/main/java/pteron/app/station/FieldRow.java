@@ -12,11 +12,12 @@ import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
 import pteron.core.field.ChoiceField;
 import pteron.core.field.Field;
+import pteron.core.field.LengthsField;
 import pteron.core.field.NumberField;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 
-/** One number or choice of the plan under its name, edited in place; what is refused says why under it. */
+/** One number or choice of the plan, or several lengths, under its name, edited in place; what is refused says why under it. */
 public final class FieldRow extends VBox {
 
     private final Workbench bench;
@@ -36,7 +37,8 @@ public final class FieldRow extends VBox {
         name.getStyleClass().add("field-name");
         editor =
                 switch (field) {
-                    case NumberField number -> number(number);
+                    case NumberField number -> text();
+                    case LengthsField lengths -> text();
                     case ChoiceField choice -> choice(choice);
                 };
         editor.setId(id(field));
@@ -51,6 +53,7 @@ public final class FieldRow extends VBox {
     public static String id(Field field) {
         return switch (field) {
             case NumberField number -> "number-" + number.key();
+            case LengthsField lengths -> "lengths-" + lengths.key();
             case ChoiceField choice -> "choice-" + choice.key();
         };
     }
@@ -59,7 +62,7 @@ public final class FieldRow extends VBox {
         return bench.document().plan();
     }
 
-    private TextField number(NumberField number) {
+    private TextField text() {
         TextField text = new TextField();
         text.setOnAction(event -> take(text));
         text.focusedProperty()
@@ -92,7 +95,9 @@ public final class FieldRow extends VBox {
     }
 
     private String shown() {
-        return ((NumberField) field).value(plan()).text(bench.units());
+        return field instanceof LengthsField lengths
+                ? lengths.text(plan())
+                : ((NumberField) field).value(plan()).text(bench.units());
     }
 
     private void take(TextField text) {

@@ -1,6 +1,7 @@
 package pteron.app.window;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -19,6 +20,7 @@ import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.field.ChoiceField;
+import pteron.core.field.LengthsField;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
 import pteron.core.figure.Figure;
@@ -26,6 +28,7 @@ import pteron.core.figure.Finding;
 import pteron.core.frame.FrameStation;
 import pteron.core.frame.Member;
 import pteron.core.material.Material;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.OpeningStation;
 import pteron.core.placing.ShelfUnit;
@@ -47,6 +50,12 @@ final class SearchCard extends VBox {
         /** {@return whether it holds some letters, in whatever size} */
         boolean has(String letters) {
             return words.toLowerCase(Locale.ROOT).contains(letters);
+        }
+
+        /** {@return 0 where it begins with what is typed, 1 where it holds it as one, 2 where its words are apart} */
+        int rank(String typed) {
+            boolean begins = words.toLowerCase(Locale.ROOT).startsWith(typed);
+            return begins ? 0 : has(typed) ? 1 : 2;
         }
     }
 
@@ -139,8 +148,24 @@ final class SearchCard extends VBox {
                     field.name() + "  " + field.value(bench.document().plan()).text(bench.units());
             all.add(new Hit(words, "input", () -> bench.goTo(field)));
         }
+        for (LengthsField field : fields.lengths()) {
+            String words = field.name() + "  " + field.text(bench.document().plan());
+            all.add(new Hit(words, "input", () -> bench.goTo(field)));
+        }
         for (ChoiceField field : fields.choices()) {
             all.add(new Hit(field.name(), "input", () -> bench.goTo(field)));
+            choices(bench, field);
+        }
+    }
+
+    /** What a choice offers; of materials each is found by itself. */
+    private void choices(Workbench bench, ChoiceField field) {
+        MaterialLibrary library = bench.document().model().library();
+        for (String option : field.options()) {
+            if (!library.contains(option)) {
+                String words = field.name() + ": " + option;
+                all.add(new Hit(words, "can be chosen", () -> bench.goTo(field)));
+            }
         }
     }
 
@@ -162,20 +187,13 @@ final class SearchCard extends VBox {
     }
 
     private void filter(String text) {
-        String[] words = text.toLowerCase(Locale.ROOT).strip().split("\\s+");
+        String typed = text.toLowerCase(Locale.ROOT).strip();
+        List<String> words = List.of(typed.split("\\s+"));
         list.getItems()
                 .setAll(
                         all.stream()
-                                .filter(
-                                        hit -> {
-                                            String in = hit.words.toLowerCase(Locale.ROOT);
-                                            for (String word : words) {
-                                                if (!in.contains(word)) {
-                                                    return false;
-                                                }
-                                            }
-                                            return true;
-                                        })
+                                .filter(hit -> words.stream().allMatch(hit::has))
+                                .sorted(Comparator.comparingInt(hit -> hit.rank(typed)))
                                 .toList());
         // Enter before anything is typed does nothing
         if (text.isBlank()) {

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
@@ -20,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import pteron.app.drawing.DrawingView;
 import pteron.app.keep.Stamp;
 import pteron.core.balance.BalanceStation;
+import pteron.core.cutting.CuttingStation;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
@@ -332,6 +335,32 @@ class DesktopTest extends DesktopRobot {
         assertThat(plan()).isEqualTo(Demos.wagtail());
     }
 
+    /** The lengths of the bars in the shop are typed together, and the bars are cut anew from them. */
+    @Test
+    void inputs_lengthsOfTheBars() throws Exception {
+        robot.interact(() -> window.bench().stationProperty().set(CuttingStation.CUTTING));
+        robot.interact(() -> window.showSide("inputs"));
+        settle();
+        TextField bars = (TextField) node("lengths-bars.timber");
+        robot.interact(
+                () -> {
+                    bars.setText("2.4 m, 5400");
+                    bars.getOnAction().handle(null);
+                });
+        settle();
+        assertThat(plan().supplies().lengthsMm(false)).containsExactly(2400.0, 5400.0);
+        assertThat(bars.getText().replace('\u2009', ' ')).isEqualTo("2 400, 5 400 mm");
+        robot.interact(
+                () -> {
+                    bars.setText("2400, 99000");
+                    bars.getOnAction().handle(null);
+                });
+        settle();
+        assertThat(robot.lookup(".refused").queryLabeled().getText())
+                .contains("stock lengths", "must be");
+        assertThat(plan().supplies().lengthsMm(false)).containsExactly(2400.0, 5400.0);
+    }
+
     @Test
     void search_findsAndGoes() {
         robot.push(KeyCode.CONTROL, KeyCode.K);
@@ -340,6 +369,29 @@ class DesktopTest extends DesktopRobot {
         robot.push(KeyCode.ENTER);
         settle();
         assertThat(window.bench().stationProperty().get()).isEqualTo(SealingStation.SEALING);
+    }
+
+    /** What a choice offers is found by its name, and what begins with the letters stands first. */
+    @Test
+    void search_findsWhatCanBeChosen_theNearestFirst() {
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        settle();
+        TextField typed = (TextField) node("search-field");
+        ListView<?> list = (ListView<?>) node("search-list");
+        robot.interact(() -> typed.setText("walls carried boards"));
+        assertThat(list.getItems()).singleElement().asString().containsIgnoringCase("boards");
+        robot.interact(() -> typed.setText("wall"));
+        List<String> found =
+                list.getItems().stream().map(Object::toString).map(DesktopTest::hit).toList();
+        List<Boolean> begins = found.stream().map(words -> words.startsWith("wall")).toList();
+        assertThat(begins).contains(true, false);
+        assertThat(begins.lastIndexOf(true)).isLessThan(begins.indexOf(false));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+    }
+
+    private static String hit(String shown) {
+        return shown.substring(shown.indexOf("words=") + 6).toLowerCase(Locale.ROOT);
     }
 
     @Test

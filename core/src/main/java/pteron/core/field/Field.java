@@ -2,8 +2,8 @@ package pteron.core.field;
 
 import pteron.core.station.Station;
 
-/** Something of the plan that can be read and set: a number or a choice. */
-public sealed interface Field permits NumberField, ChoiceField {
+/** Something of the plan that can be read and set: a number, a choice, or several lengths. */
+public sealed interface Field permits NumberField, ChoiceField, LengthsField {
 
     /** {@return its stable key, {@code box.length}} */
     String key();

@@ -16,21 +16,25 @@ final class Fields<T> {
     private final Lens<BoxPlan, T> at;
     private final List<NumberField> numbers;
     private final List<ChoiceField> choices;
+    private final List<LengthsField> lengths;
 
     private Fields(
             Station station,
             Lens<BoxPlan, T> at,
             List<NumberField> numbers,
-            List<ChoiceField> choices) {
+            List<ChoiceField> choices,
+            List<LengthsField> lengths) {
         this.station = station;
         this.at = at;
         this.numbers = numbers;
         this.choices = choices;
+        this.lengths = lengths;
     }
 
     /** {@return no fields of a plan yet, shown at a station} */
     static Fields<BoxPlan> at(Station station) {
-        return new Fields<>(station, Lens.whole(), new ArrayList<>(), new ArrayList<>());
+        return new Fields<>(
+                station, Lens.whole(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
     }
 
     List<NumberField> numbers() {
@@ -41,9 +45,13 @@ final class Fields<T> {
         return List.copyOf(choices);
     }
 
+    List<LengthsField> lengths() {
+        return List.copyOf(lengths);
+    }
+
     /** {@return the same part; what is added from here on is shown at another station} */
     Fields<T> shownAt(Station other) {
-        return new Fields<>(other, at, numbers, choices);
+        return new Fields<>(other, at, numbers, choices, lengths);
     }
 
     /** {@return a part of this part; its fields are added to these} */
@@ -53,7 +61,7 @@ final class Fields<T> {
 
     /** {@return a part of this part; its fields are added to these} */
     <U> Fields<U> part(Lens<T, U> part) {
-        return new Fields<>(station, at.then(part), numbers, choices);
+        return new Fields<>(station, at.then(part), numbers, choices, lengths);
     }
 
     /** Adds a length. */
@@ -81,6 +89,22 @@ final class Fields<T> {
                         unit,
                         plan -> get.applyAsDouble(at.get().apply(plan)),
                         (plan, value) -> at.change(plan, part -> set.apply(part, value))));
+        return this;
+    }
+
+    /** Adds lengths that are set together. */
+    Fields<T> lengths(
+            String key,
+            String name,
+            Function<T, List<Double>> get,
+            BiFunction<T, List<Double>, T> set) {
+        lengths.add(
+                new LengthsField(
+                        key,
+                        station,
+                        name,
+                        plan -> get.apply(at.get().apply(plan)),
+                        (plan, mm) -> at.change(plan, part -> set.apply(part, mm))));
         return this;
     }
 

@@ -22,6 +22,10 @@ final class LoadFields {
         return fields;
     }
 
+    static List<LengthsField> lengths() {
+        return supplies().lengths();
+    }
+
     static List<ChoiceField> choices() {
         return loads().choices();
     }
@@ -67,7 +71,28 @@ final class LoadFields {
                         "Bead, depth",
                         Supplies::beadDepthMm,
                         (s, v) -> s.withBead(s.beadWidthMm(), v))
+                .number(
+                        "cartridge",
+                        "Cartridge, content",
+                        Unit.MILLILITRE,
+                        Supplies::cartridgeMl,
+                        Supplies::withCartridge)
+                .mm(
+                        "tape.roll",
+                        "Roll of tape, length",
+                        Supplies::tapeRollMm,
+                        Supplies::withTapeRoll)
                 .shownAt(CuttingStation.CUTTING)
+                .lengths(
+                        "bars.timber",
+                        "Timber and bars, lengths",
+                        Supplies::stockLengthsMm,
+                        Supplies::withStockLengths)
+                .lengths(
+                        "bars.tubes",
+                        "Tubes, lengths",
+                        Supplies::tubeLengthsMm,
+                        Supplies::withTubeLengths)
                 .mm("saw.kerf", "Kerf of the saw", Supplies::kerfMm, Supplies::withKerf)
                 .mm(
                         "saw.end-trim",

@@ -72,6 +72,12 @@ public final class PlanDifference {
                                         new String[] {
                                             field.name(), field.value(plan).text(units)
                                         }));
+        fields.lengths()
+                .forEach(
+                        field ->
+                                values.put(
+                                        field.key(),
+                                        new String[] {field.name(), field.text(plan)}));
         fields.choices()
                 .forEach(
                         field ->

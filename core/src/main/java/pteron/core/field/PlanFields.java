@@ -12,13 +12,16 @@ import pteron.core.plan.MakeUp;
  *
  * @param numbers numbers, station by station
  * @param choices choices, station by station
+ * @param lengths lengths that are set together, station by station
  */
-public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
+public record PlanFields(
+        List<NumberField> numbers, List<ChoiceField> choices, List<LengthsField> lengths) {
 
     /** Copies the lists. */
     public PlanFields {
         numbers = List.copyOf(numbers);
         choices = List.copyOf(choices);
+        lengths = List.copyOf(lengths);
     }
 
     /** {@return the fields of a plan} */
@@ -47,12 +50,17 @@ public record PlanFields(List<NumberField> numbers, List<ChoiceField> choices) {
         choices.addAll(makeUp.choices());
         choices.addAll(layers.choices());
         choices.addAll(partitions.choices());
-        return new PlanFields(numbers, choices);
+        return new PlanFields(numbers, choices, LoadFields.lengths());
     }
 
     /** {@return the number with that key, empty if there is none} */
     public Optional<NumberField> number(String key) {
         return numbers.stream().filter(field -> field.key().equals(key)).findFirst();
+    }
+
+    /** {@return the lengths with that key, empty if there are none} */
+    public Optional<LengthsField> lengths(String key) {
+        return lengths.stream().filter(field -> field.key().equals(key)).findFirst();
     }
 
     /** {@return the choice with that key, empty if there is none} */

@@ -100,11 +100,6 @@ public record Assembly(
         return ceiling == Ceiling.FROM_INSIDE_OUT && !sidesRunPast();
     }
 
-    /** {@return how many pieces the floor is made of} */
-    public int floorPieces() {
-        return floorAlong * floorAcross;
-    }
-
     /** {@return the same with other corners} */
     public Assembly withCorners(Corners other) {
         return new Assembly(other, feet, ceiling, lining, strip, floorAlong, floorAcross);

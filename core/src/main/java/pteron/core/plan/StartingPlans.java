@@ -56,14 +56,7 @@ public final class StartingPlans {
                 new Loads(28, 110, 2000, ServiceClass.COVERED),
                 RoadLimits.USUAL,
                 Climate.USUAL,
-                new Supplies(
-                        Saw.USUAL,
-                        List.of(3000.0, 3600.0, 4200.0, 4800.0),
-                        List.of(6000.0),
-                        6,
-                        6,
-                        290,
-                        15000),
+                Supplies.usual(UnitSystem.METRIC),
                 List.of());
     }
 

@@ -2,6 +2,7 @@ package pteron.core.plan;
 
 import java.util.List;
 import pteron.core.quantity.Require;
+import pteron.core.quantity.UnitSystem;
 
 /**
  * Bars and saw, sealant and tape. Immutable.
@@ -22,6 +23,7 @@ public record Supplies(
         double beadDepthMm,
         double cartridgeMl,
         double tapeRollMm) {
+
     /** Copies the lengths and checks the ranges. */
     public Supplies {
         Require.within("kerf", saw.kerfMm(), PlanLimits.KERF);
@@ -33,6 +35,30 @@ public record Supplies(
         Require.within("tape roll", tapeRollMm, PlanLimits.TAPE_ROLL);
         stockLengthsMm = lengths("stock lengths", stockLengthsMm);
         tubeLengthsMm = lengths("lengths of tubes", tubeLengthsMm);
+    }
+
+    /** {@return what shops sell where lengths are told in one system or the other; common practice} */
+    public static Supplies usual(UnitSystem units) {
+        return switch (units) {
+            case METRIC ->
+                    new Supplies(
+                            Saw.USUAL,
+                            List.of(3000.0, 3600.0, 4200.0, 4800.0),
+                            List.of(6000.0),
+                            6,
+                            6,
+                            290,
+                            15000);
+            case INCHES ->
+                    new Supplies(
+                            Saw.USUAL,
+                            List.of(2438.4, 3048.0, 3657.6, 4876.8),
+                            List.of(6096.0, 7315.2),
+                            6.35,
+                            6.35,
+                            300,
+                            15240);
+        };
     }
 
     /** {@return lengths each once, shortest first} */
@@ -97,6 +123,18 @@ public record Supplies(
     public Supplies withTubeLengths(List<Double> otherMm) {
         return new Supplies(
                 saw, stockLengthsMm, otherMm, beadWidthMm, beadDepthMm, cartridgeMl, tapeRollMm);
+    }
+
+    /** {@return these supplies with cartridges of another content (mL)} */
+    public Supplies withCartridge(double otherMl) {
+        return new Supplies(
+                saw, stockLengthsMm, tubeLengthsMm, beadWidthMm, beadDepthMm, otherMl, tapeRollMm);
+    }
+
+    /** {@return these supplies with rolls of tape of another length} */
+    public Supplies withTapeRoll(double otherMm) {
+        return new Supplies(
+                saw, stockLengthsMm, tubeLengthsMm, beadWidthMm, beadDepthMm, cartridgeMl, otherMm);
     }
 
     /** {@return these supplies with another bead} */

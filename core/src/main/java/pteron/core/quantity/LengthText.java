@@ -13,6 +13,9 @@ public final class LengthText {
     /** Smallest step of a metric length that is written (mm). */
     private static final double SHOWN_MM = 0.1;
 
+    /** Parts of a mm that a length which was typed is rounded to, far below any tape's. */
+    private static final double ROUNDED = 1e9;
+
     private static final double LARGEST_MM = 1_000_000;
 
     private static final Pattern METRIC =
@@ -38,7 +41,8 @@ public final class LengthText {
             throw new IllegalArgumentException(
                     "“%s” is longer than a kilometre; check the unit".formatted(text.strip()));
         }
-        return mm;
+        // 8' is 2438.4 mm, not what is left of 96 times 25.4 in the last bit
+        return Math.rint(mm * ROUNDED) / ROUNDED;
     }
 
     /** {@return the length as a builder writes it: {@code 4 350} in mm, or {@code 14′ 3 1⁄4″}} */

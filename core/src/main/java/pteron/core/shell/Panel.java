@@ -142,11 +142,6 @@ public record Panel(
         return core.scheme == Framed.Scheme.FRAMELESS;
     }
 
-    /** {@return whether it has a frame of tubes} */
-    public boolean isOfTube() {
-        return core.scheme == Framed.Scheme.TUBE;
-    }
-
     /** {@return whether its members run from side to side of the box, with blocks, not plates, at their ends} */
     public boolean isAcross() {
         return kind.isAcross() || surface.isBent();

@@ -19,6 +19,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
+import pteron.core.plan.Supplies;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.vehicle.Cab;
@@ -79,6 +80,7 @@ public final class NewPlan {
                         (carrier.isBought() ? FoundStart.lined(square) : square)
                                 .withName(outline.title())
                                 .withUnits(units)
+                                .withSupplies(Supplies.usual(units))
                                 .withVehicle(vehicle)
                                 .withBox(box)
                                 .withOpenings(List.of()));

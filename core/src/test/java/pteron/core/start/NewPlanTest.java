@@ -61,6 +61,20 @@ class NewPlanTest {
                 .hasMessageContaining("needs a cab");
     }
 
+    /** Bars of 8 to 16 ft, not of 9' 10 1/8". */
+    @Test
+    void inInches_theShopSellsByTheFoot() {
+        CarrierSize size = CarrierStart.TRAILER.sizes().getFirst();
+        for (UnitSystem units : UnitSystem.values()) {
+            BoxPlan plan = NewPlan.of(CarrierStart.TRAILER, size, OutlineStart.RAKED_NOSE, units);
+            double step = units == UnitSystem.INCHES ? 304.8 : 100;
+            assertThat(plan.supplies().lengthsMm(false))
+                    .hasSizeGreaterThan(2)
+                    .allMatch(mm -> Math.abs(mm / step - Math.rint(mm / step)) < 1e-9);
+            assertThat(plan.supplies().lengthsMm(true)).isNotEmpty();
+        }
+    }
+
     @Test
     void everyKind_hasSeveralSizes() {
         for (CarrierStart carrier : CarrierStart.values()) {
