@@ -50,7 +50,7 @@ abstract class DesktopRobot {
         settle();
     }
 
-    private static final long PATIENCE_SECONDS = 30;
+    private static final long PATIENCE_SECONDS = 60;
 
     @RegisterExtension static final NoFaults FAULTS = new NoFaults();
 

@@ -30,6 +30,9 @@ class LeakTest {
 
     private static final int WARM = 5;
 
+    /** So many times the heap is read again, a second each, until it has come down. */
+    private static final int PATIENCE = 40;
+
     @RegisterExtension static final NoFaults FAULTS = new NoFaults();
 
     @TempDir static Path settings;
@@ -90,14 +93,19 @@ class LeakTest {
                 afterWarm = heap();
             }
         }
+        long most = afterWarm * 11 / 10;
         long atEnd = heap();
+        // bars of the last plan may still be cut beside, on a machine that has other things to do
+        for (int n = 0; n < PATIENCE && atEnd >= most; n++) {
+            atEnd = heap();
+        }
         System.out.printf(
                 "heap after %d plans %d kB, after %d plans %d kB%n",
                 WARM, afterWarm / 1024, OPENED, atEnd / 1024);
         long reachable = closed.stream().filter(one -> one.get() != null).count();
         // the last one may still stand in a pulse of the screen
         assertThat(reachable).isLessThanOrEqualTo(4);
-        assertThat(atEnd).isLessThan(afterWarm * 11 / 10);
+        assertThat(atEnd).isLessThan(most);
     }
 
     private long heap() throws Exception {

@@ -48,7 +48,7 @@ class RandomHandsTest extends DesktopRobot {
     private static final int ACTS = Integer.getInteger("pteron.hands", 300);
 
     private static final long SEED = Long.getLong("pteron.seed", 77);
-    private static final long PATIENCE_SECONDS = 30;
+    private static final long PATIENCE_SECONDS = 60;
     private static final long SLOW_MS = 1500;
 
     private static final List<String> TYPED =
