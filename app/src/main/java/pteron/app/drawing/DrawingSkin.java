@@ -1,28 +1,21 @@
 package pteron.app.drawing;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.event.EventHandler;
 import javafx.geometry.Point2D;
-import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SkinBase;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.paint.Color;
-import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.Shape;
 import javafx.util.Subscription;
 import pteron.app.style.Palette;
 import pteron.core.drawing.Dimension;
@@ -44,19 +37,12 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private static final double NUDGE_MM = 10;
     private static final double FINE_MM = 1;
 
-    /** What lies over what: the less the nearer. */
+    /** Figures lie over all handles. */
     private static final double FIGURES = -2;
-
-    private static final double HANDLES = -1;
-    private static final double LINES = 0;
-
-    /** How wide a line can be clicked (pixels). */
-    private static final double LINE_REACH = 11;
 
     private final Canvas canvas = new Canvas();
     private final Pane overlay = new Pane();
     private final List<DimensionNode> figures = new ArrayList<>();
-    private final Map<String, Shape> handles = new HashMap<>();
     private final Rectangle ghost = new Rectangle();
     private final Tape tape = new Tape();
     private final ContextMenu menu = new ContextMenu();
@@ -64,6 +50,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private double fittedWidth;
     private double fittedHeight;
     private final DrawingBehavior behavior;
+    private final Handles handles;
     private final EventHandler<ScrollEvent> onScroll = this::scroll;
     private final EventHandler<MouseEvent> onPress = this::press;
     private final EventHandler<MouseEvent> onClick = this::click;
@@ -81,24 +68,10 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     DrawingSkin(DrawingView control) {
         super(control);
         this.behavior = control.behavior();
+        this.handles = new Handles(behavior, new Hand());
         overlay.setPickOnBounds(false);
         getChildren().addAll(canvas, overlay, tape);
-        subscriptions =
-                Subscription.combine(
-                        control.drawingProperty().subscribe(drawing -> rebuild()),
-                        control.unitsProperty().subscribe(units -> rebuild()),
-                        control.selectedProperty().subscribe(part -> control.requestLayout()),
-                        control.chosenProperty().subscribe(parts -> control.requestLayout()),
-                        control.measuringProperty().subscribe(this::measure),
-                        control.lettersProperty().subscribe(scale -> rebuild()),
-                        control.markedProperty().subscribe(place -> control.requestLayout()),
-                        control.themeProperty().subscribe(theme -> control.requestLayout()),
-                        control.fittedProperty()
-                                .subscribe(
-                                        fitted -> {
-                                            fittedView = null;
-                                            control.requestLayout();
-                                        }));
+        subscriptions = following(control);
         ghost.getStyleClass().add("ghost");
         ghost.setMouseTransparent(true);
         ghost.setVisible(false);
@@ -109,6 +82,24 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
         control.setOnContextMenuRequested(
                 event -> showMenu(event.getScreenX(), event.getScreenY()));
+    }
+
+    private Subscription following(DrawingView control) {
+        return Subscription.combine(
+                control.drawingProperty().subscribe(drawing -> rebuild()),
+                control.unitsProperty().subscribe(units -> rebuild()),
+                control.selectedProperty().subscribe(part -> control.requestLayout()),
+                control.chosenProperty().subscribe(parts -> control.requestLayout()),
+                control.measuringProperty().subscribe(this::measure),
+                control.lettersProperty().subscribe(scale -> rebuild()),
+                control.markedProperty().subscribe(place -> control.requestLayout()),
+                control.themeProperty().subscribe(theme -> control.requestLayout()),
+                control.fittedProperty()
+                        .subscribe(
+                                fitted -> {
+                                    fittedView = null;
+                                    control.requestLayout();
+                                }));
     }
 
     @Override
@@ -134,7 +125,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                         .findFirst()
                         .orElse("");
         List<Grip> grips = drawing == null ? List.of() : drawing.grips();
-        List<Node> kept = new ArrayList<>(grips.stream().map(this::handleOf).toList());
+        List<Node> kept = new ArrayList<>(handles.of(grips));
         kept.add(ghost);
         figures.clear();
         // a handle that is being dragged must not leave the scene, not even to come back: the drag
@@ -166,103 +157,48 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         }
     }
 
-    private Shape handleOf(Grip grip) {
-        Shape handle = handles.computeIfAbsent(grip.part(), part -> handle(grip));
-        handle.setId("grip-" + grip.part());
-        handle.setUserData(grip);
-        // corners lie over lines, figures over both
-        handle.setViewOrder(grip.kind() == Grip.Kind.LINE ? LINES : HANDLES);
-        return handle;
-    }
+    /** What handles ask and tell. */
+    private final class Hand implements Handles.Hand {
 
-    private String name(Grip grip) {
-        String what =
-                switch (grip.kind()) {
-                    case OPENING -> getSkinnable().document().plan().opening(grip.part()).name();
-                    case OUTLINE -> Words.handle(grip.part());
-                    case LINE -> Words.line(grip.part());
-                    case LAYER, LAYER_DOWN -> "face of the layer";
-                };
-        return what + ": drag it, or arrow keys";
-    }
-
-    private static Shape outlineOf(Grip held) {
-        if (held.path().isEmpty()) {
-            Rectangle area = new Rectangle();
-            area.setFill(Color.TRANSPARENT);
-            return area;
+        @Override
+        public ViewTransform transform() {
+            return transform;
         }
-        Polyline line = new Polyline();
-        line.setFill(null);
-        line.setStroke(Color.TRANSPARENT);
-        line.setStrokeWidth(LINE_REACH);
-        return line;
-    }
 
-    private Shape handle(Grip held) {
-        String part = held.part();
-        Shape handle = outlineOf(held);
-        Tooltip.install(handle, new Tooltip(name(held)));
-        boolean layer = held.kind() == Grip.Kind.LAYER;
-        handle.setCursor(layer ? Cursor.V_RESIZE : Cursor.MOVE);
-        handle.setFocusTraversable(true);
-        handle.setAccessibleText(name(held));
-        handle.focusedProperty()
-                .subscribe(
-                        focused -> {
-                            if (focused) {
-                                getSkinnable().selectedProperty().set(part);
-                            }
-                        });
-        dragged(handle);
-        return handle;
-    }
-
-    private void dragged(Shape handle) {
-        handle.setOnMousePressed(event -> take(handle, event));
-        handle.setOnContextMenuRequested(
-                event -> {
-                    showMenu(event.getScreenX(), event.getScreenY());
-                    event.consume();
-                });
-        handle.setOnMouseDragged(
-                event -> {
-                    if (behavior.isDragging()) {
-                        double right = (event.getSceneX() - pressedX) / transform.scale();
-                        double up = (pressedY - event.getSceneY()) / transform.scale();
-                        behavior.drag(right, up, 1 / transform.scale());
-                        event.consume();
-                    }
-                });
-        handle.setOnMouseReleased(
-                event -> {
-                    if (behavior.isDragging()) {
-                        behavior.release();
-                        getSkinnable().requestLayout();
-                    }
-                });
-    }
-
-    private void take(Shape handle, MouseEvent event) {
-        Grip grip = (Grip) handle.getUserData();
-        menu.hide();
-        pressed = false;
-        choose(grip, event);
-        handle.requestFocus();
-        if (event.getButton() == MouseButton.PRIMARY) {
-            pressedX = event.getSceneX();
-            pressedY = event.getSceneY();
-            behavior.press(grip, getSkinnable().chosenProperty().get());
+        @Override
+        public List<String> chosen() {
+            return getSkinnable().chosenProperty().get();
         }
-        event.consume();
-    }
 
-    private void choose(Grip grip, MouseEvent event) {
-        boolean too = event.isShiftDown() || event.isShortcutDown();
-        if (too && grip.kind() == Grip.Kind.OPENING) {
-            getSkinnable().chooseTooProperty().get().accept(grip.part());
-        } else {
+        @Override
+        public String opening(String id) {
+            return getSkinnable().document().plan().opening(id).name();
+        }
+
+        @Override
+        public void pressed(Grip grip, boolean more) {
+            menu.hide();
+            pressed = false;
+            if (more && grip.kind() == Grip.Kind.OPENING) {
+                getSkinnable().chooseTooProperty().get().accept(grip.part());
+            } else {
+                focused(grip);
+            }
+        }
+
+        @Override
+        public void focused(Grip grip) {
             getSkinnable().selectedProperty().set(grip.part());
+        }
+
+        @Override
+        public void released() {
+            getSkinnable().requestLayout();
+        }
+
+        @Override
+        public void menu(double screenX, double screenY) {
+            showMenu(screenX, screenY);
         }
     }
 
@@ -435,28 +371,9 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         new Painter(canvas.getGraphicsContext2D(), transform, palette, chosen)
                 .letters(getSkinnable().lettersProperty().get())
                 .paint(drawing, getSkinnable().markedProperty().get());
-        placeGrips();
+        handles.place(overlay.getChildren());
         new FigureLayout(figures, transform, width, height).place();
         tape.resizeRelocate(x, y, width, height);
         tape.over(drawing, transform, getSkinnable().unitsProperty().get());
-    }
-
-    private void placeGrips() {
-        for (Node node : overlay.getChildren()) {
-            if (node instanceof Rectangle handle && handle.getUserData() instanceof Grip grip) {
-                handle.setX(transform.x(grip.area().fromU()));
-                handle.setY(transform.y(grip.area().toV()));
-                handle.setWidth(grip.area().width() * transform.scale());
-                handle.setHeight(grip.area().height() * transform.scale());
-            }
-            if (node instanceof Polyline line && line.getUserData() instanceof Grip grip) {
-                List<Double> points = new ArrayList<>();
-                for (Point2 point : grip.path()) {
-                    points.add(transform.x(point.u()));
-                    points.add(transform.y(point.v()));
-                }
-                line.getPoints().setAll(points);
-            }
-        }
     }
 }

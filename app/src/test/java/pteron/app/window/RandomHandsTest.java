@@ -111,7 +111,7 @@ class RandomHandsTest extends DesktopRobot {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"Wagtail", "Dipper", "Siskin"})
+    @ValueSource(strings = {"Wagtail", "Dipper", "Siskin", "Plover"})
     void hands(String name) throws Exception {
         random = new Random(SEED + name.hashCode());
         base = demoOf(name);

@@ -1,29 +1,19 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
-import pteron.core.cutting.CuttingStation;
 import pteron.core.frame.FrameStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Loads;
 import pteron.core.plan.ServiceClass;
-import pteron.core.plan.Supplies;
 import pteron.core.quantity.Unit;
-import pteron.core.sealing.SealingStation;
 
-/** Fields of loads and supplies. */
+/** Fields of loads. */
 final class LoadFields {
 
     private LoadFields() {}
 
     static List<NumberField> numbers() {
-        List<NumberField> fields = new ArrayList<>(loads().numbers());
-        fields.addAll(supplies().numbers());
-        return fields;
-    }
-
-    static List<LengthsField> lengths() {
-        return supplies().lengths();
+        return loads().numbers();
     }
 
     static List<ChoiceField> choices() {
@@ -56,53 +46,5 @@ final class LoadFields {
                         ServiceClass.values(),
                         Loads::serviceClass,
                         Loads::withServiceClass);
-    }
-
-    private static Fields<Supplies> supplies() {
-        return Fields.at(SealingStation.SEALING)
-                .part(BoxPlan::supplies, BoxPlan::withSupplies)
-                .mm(
-                        "bead.width",
-                        "Bead, width",
-                        Supplies::beadWidthMm,
-                        (s, v) -> s.withBead(v, s.beadDepthMm()))
-                .mm(
-                        "bead.depth",
-                        "Bead, depth",
-                        Supplies::beadDepthMm,
-                        (s, v) -> s.withBead(s.beadWidthMm(), v))
-                .number(
-                        "cartridge",
-                        "Cartridge, content",
-                        Unit.MILLILITRE,
-                        Supplies::cartridgeMl,
-                        Supplies::withCartridge)
-                .mm(
-                        "tape.roll",
-                        "Roll of tape, length",
-                        Supplies::tapeRollMm,
-                        Supplies::withTapeRoll)
-                .shownAt(CuttingStation.CUTTING)
-                .lengths(
-                        "bars.timber",
-                        "Timber and bars, lengths",
-                        Supplies::stockLengthsMm,
-                        Supplies::withStockLengths)
-                .lengths(
-                        "bars.tubes",
-                        "Tubes, lengths",
-                        Supplies::tubeLengthsMm,
-                        Supplies::withTubeLengths)
-                .mm("saw.kerf", "Kerf of the saw", Supplies::kerfMm, Supplies::withKerf)
-                .mm(
-                        "saw.end-trim",
-                        "Cut off each end of a bar",
-                        s -> s.saw().endTrimMm(),
-                        Supplies::withEndTrim)
-                .mm(
-                        "saw.tolerance",
-                        "Allowed over a part's length",
-                        s -> s.saw().toleranceMm(),
-                        Supplies::withTolerance);
     }
 }

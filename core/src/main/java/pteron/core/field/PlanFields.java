@@ -40,6 +40,7 @@ public record PlanFields(
         numbers.addAll(partitions.numbers());
         numbers.addAll(OpeningFields.numbers(plan));
         numbers.addAll(LoadFields.numbers());
+        numbers.addAll(SupplyFields.numbers());
         numbers.addAll(SurroundingFields.numbers());
         List<ChoiceField> choices = new ArrayList<>();
         choices.addAll(CarrierChoices.of(plan));
@@ -50,7 +51,7 @@ public record PlanFields(
         choices.addAll(makeUp.choices());
         choices.addAll(layers.choices());
         choices.addAll(partitions.choices());
-        return new PlanFields(numbers, choices, LoadFields.lengths());
+        return new PlanFields(numbers, choices, SupplyFields.lengths());
     }
 
     /** {@return the number with that key, empty if there is none} */

@@ -194,11 +194,31 @@ public final class Polygon2 {
         if (other.isRectangle() && other.bounds.covers(bounds)) {
             return List.of(this);
         }
+        return canTellSharedArea(other)
+                ? sharedWhereOneIsConvex(other)
+                : pieces(Overlays.shared(shape, other.shape));
+    }
+
+    private List<Polygon2> sharedWhereOneIsConvex(Polygon2 other) {
         if (isConvex() && other.isConvex()) {
             List<Point2> ring = Rings.cornersOf(ConvexCut.of(corners(), other.corners()));
-            return Math.abs(signedArea(ring)) > LEAST_AREA_MM2 ? List.of(of(ring)) : List.of();
+            return signedArea(ring) > LEAST_AREA_MM2 ? List.of(of(ring)) : List.of();
         }
-        return pieces(Overlays.shared(shape, other.shape));
+        double area = sharedArea(other);
+        if (area == 0) {
+            return List.of();
+        }
+        if (other.area() - area <= LEAST_AREA_MM2) {
+            return List.of(other);
+        }
+        return area() - area <= LEAST_AREA_MM2
+                ? List.of(this)
+                : pieces(Overlays.shared(shape, other.shape));
+    }
+
+    /** {@return whether one is convex and none has holes, so that arithmetic tells the area in both} */
+    private boolean canTellSharedArea(Polygon2 other) {
+        return hasNoHoles() && other.hasNoHoles() && (isConvex() || other.isConvex());
     }
 
     private boolean isConvex() {
@@ -234,11 +254,8 @@ public final class Polygon2 {
         if (!bounds().overlaps(other.bounds())) {
             return 0;
         }
-        if (other.isConvex() && hasNoHoles()) {
-            return sharedWithConvex(other);
-        }
-        if (isConvex() && other.hasNoHoles()) {
-            return other.sharedWithConvex(this);
+        if (canTellSharedArea(other)) {
+            return other.isConvex() ? sharedWithConvex(other) : other.sharedWithConvex(this);
         }
         return shared(other).stream().mapToDouble(Polygon2::area).sum();
     }
@@ -284,6 +301,15 @@ public final class Polygon2 {
         }
         if (isCutThroughBy(other)) {
             return rectangles(bounds.rests(other.bounds).stream());
+        }
+        if (canTellSharedArea(other)) {
+            double area = sharedArea(other);
+            if (area == 0) {
+                return List.of(this);
+            }
+            if (area() - area <= LEAST_AREA_MM2) {
+                return List.of();
+            }
         }
         return pieces(Overlays.without(shape, other.shape));
     }

@@ -73,7 +73,8 @@ final class OpeningCheck {
     }
 
     private static double outsideMm2(Polygon2 wall, Bounds2 area) {
-        return Polygon2.rectangle(area).without(wall).stream().mapToDouble(Polygon2::area).sum();
+        Polygon2 whole = Polygon2.rectangle(area);
+        return Math.max(0, whole.area() - wall.sharedArea(whole));
     }
 
     private static double slack(Bounds2 area) {
