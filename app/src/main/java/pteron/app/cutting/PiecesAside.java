@@ -25,7 +25,7 @@ final class PiecesAside implements ListAside.Content {
     }
 
     private List<CutGroup> groups() {
-        return CutGroup.of(bench.document().model().members());
+        return CutGroup.of(bench.document().model().members(), bench.units());
     }
 
     @Override

@@ -120,7 +120,8 @@ class FirstStepsTest extends DesktopRobot {
         assertThat(window.bench().stationProperty().get()).isEqualTo(CuttingStation.CUTTING);
         assertThat(window.bench().cutting().cuttingProperty().get().barCount()).isPositive();
         int pieces =
-                CutGroup.of(window.bench().document().model().members()).stream()
+                CutGroup.of(window.bench().document().model().members(), window.bench().units())
+                        .stream()
                         .mapToInt(CutGroup::count)
                         .sum();
         assertThat(pieces).isEqualTo(window.bench().document().model().members().size());

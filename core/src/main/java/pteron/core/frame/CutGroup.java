@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
 
 /**
  * Members that are cut alike: one setting of the saw makes them all. Immutable.
@@ -18,26 +20,28 @@ public record CutGroup(List<Member> members) {
         members = List.copyOf(members);
     }
 
-    /** What makes two pieces alike on the saw; lengths to a tenth of a mm, angles to a tenth of a degree. */
+    /** What makes two pieces alike on the saw; lengths as a tape tells them, angles to a tenth of a degree. */
     private record Setting(
             String timber,
             double thickness,
             double depth,
-            long length,
+            String length,
             List<Long> start,
             List<Long> end,
             long rip,
-            long radius) {
-        static Setting of(Member member) {
+            String radius) {
+        static Setting of(Member member, UnitSystem units) {
             return new Setting(
                     member.timber(),
                     member.section().thicknessMm(),
                     member.section().depthMm(),
-                    tenths(member.lengthMm()),
+                    LengthText.format(member.lengthMm(), units),
                     member.startCut().degrees().stream().map(Setting::tenths).toList(),
                     member.endCut().degrees().stream().map(Setting::tenths).toList(),
                     tenths(member.ripDegrees()),
-                    member.bend().map(bend -> tenths(bend.leastRadiusMm())).orElse(0L));
+                    member.bend()
+                            .map(bend -> LengthText.format(bend.leastRadiusMm(), units))
+                            .orElse(""));
         }
 
         private static long tenths(double value) {
@@ -45,11 +49,17 @@ public record CutGroup(List<Member> members) {
         }
     }
 
-    /** {@return the members grouped by section and saw setting, thick ones first, the longest first} */
-    public static List<CutGroup> of(List<Member> members) {
+    /**
+     * {@return the members grouped by section and saw setting, thick ones first, the longest first}
+     *
+     * @param members the members
+     * @param units how lengths are told: what is told alike is cut alike
+     */
+    public static List<CutGroup> of(List<Member> members, UnitSystem units) {
         Map<Setting, List<Member>> groups = new LinkedHashMap<>();
         for (Member member : members) {
-            groups.computeIfAbsent(Setting.of(member), setting -> new ArrayList<>()).add(member);
+            groups.computeIfAbsent(Setting.of(member, units), setting -> new ArrayList<>())
+                    .add(member);
         }
         return groups.values().stream()
                 .map(CutGroup::new)

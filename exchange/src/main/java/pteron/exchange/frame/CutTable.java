@@ -33,7 +33,7 @@ final class CutTable implements PaperTable {
                 true,
                 shares,
                 List.of("pieces × length", "section", "start cut", "end cut", "rip", "which"));
-        for (CutGroup group : CutGroup.of(job.model().members())) {
+        for (CutGroup group : CutGroup.of(job.model().members(), job.units())) {
             pages.row(false, shares, cells(job, group));
         }
         tubes(job, pages);
