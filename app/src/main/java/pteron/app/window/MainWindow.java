@@ -1,19 +1,14 @@
 package pteron.app.window;
 
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tab;
-import javafx.scene.control.TabPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -25,16 +20,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingView;
 import pteron.app.route.ScreenRoute;
-import pteron.app.side.ChosenPane;
-import pteron.app.side.FiguresPane;
-import pteron.app.side.FindingsPane;
-import pteron.app.side.InputsPane;
 import pteron.app.side.WorkingPane;
 import pteron.app.solid.SolidTools;
-import pteron.app.station.Aside;
-import pteron.app.station.StationScreen;
 import pteron.app.station.Workbench;
-import pteron.app.style.Letters;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
 import pteron.core.geometry.Point3;
@@ -62,12 +50,9 @@ final class MainWindow extends BorderPane {
     /** What stands left and right of the title (pixels). */
     private static final double TITLE_SIDES = 30;
 
-    /** Letters of the tabs at the right over the usual, in a window that is narrow for its letters. */
-    private static final double NARROW_TABS = 1.15;
-
     private final Workbench bench;
     private final DrawingView drawing;
-    private final TabPane side;
+    private final SidePanel side;
     private final Map<View, ToggleButton> tabs = new EnumMap<>(View.class);
 
     MainWindow(Workbench bench, Commands commands) {
@@ -82,7 +67,7 @@ final class MainWindow extends BorderPane {
         setTop(new HeaderBar(bench, commands));
         setLeft(new RoutePane(bench));
         setCenter(middle());
-        side = sidePanel();
+        side = new SidePanel(bench);
         setRight(side);
         setBottom(new FootPane(bench));
         follow();
@@ -231,102 +216,9 @@ final class MainWindow extends BorderPane {
         }
     }
 
-    private TabPane sidePanel() {
-        Tab inputs = tab("Inputs", shown -> new InputsPane(bench, shown));
-        Tab findings = new Tab("Findings", new FindingsPane(bench));
-        bench.document()
-                .modelProperty()
-                .subscribe(model -> findings.setText(titled("Findings", model.findings().size())));
-        TabPane panel =
-                new TabPane(
-                        chosenTab(),
-                        findings,
-                        inputs,
-                        tab("Figures", shown -> new FiguresPane(bench, shown)));
-        panel.setId("side");
-        bench.lettersProperty().subscribe(scale -> lettersOf(panel));
-        bench.narrowProperty().subscribe(narrow -> lettersOf(panel));
-        Letters.wide(panel, 274, bench.lettersProperty(), bench.narrowProperty());
-        panel.setTabClosingPolicy(TabPane.TabClosingPolicy.UNAVAILABLE);
-        panel.getStyleClass().add("side");
-        panel.getSelectionModel().select(findings);
-        bench.selectedProperty().subscribe(part -> showChosen(panel, inputs, part));
-        return panel;
-    }
-
-    private void showChosen(TabPane panel, Tab inputs, String part) {
-        boolean looksAtInputs = panel.getSelectionModel().getSelectedItem() == inputs;
-        Finding shown = bench.findingProperty().get();
-        boolean byFinding = shown != null && shown.place().part().equals(part);
-        if (!part.isEmpty() && !looksAtInputs && !byFinding) {
-            panel.getSelectionModel().selectFirst();
-        }
-    }
-
-    /** The names of the tabs stand in one row: their letters grow with the panel alone. */
-    private void lettersOf(TabPane panel) {
-        double scale = bench.narrowProperty().get() ? NARROW_TABS : panelLetters();
-        panel.getTabs()
-                .forEach(
-                        tab ->
-                                tab.setStyle(
-                                        "-fx-font-size: %.1fpx;".formatted(Letters.USUAL * scale)));
-    }
-
-    private double panelLetters() {
-        return Letters.widthOf(1, bench.lettersProperty().get());
-    }
-
-    private static String titled(String name, int count) {
-        return count == 0 ? name : name + " " + count;
-    }
-
-    /** What is chosen: it tells of another station when the station changes, and opens when something is picked. */
-    private Tab chosenTab() {
-        Tab tab = new Tab("Chosen");
-        tab.setId("tab-chosen");
-        StackPane content = new StackPane();
-        Map<Station, Node> made = new HashMap<>();
-        tab.setContent(content);
-        bench.stationProperty()
-                .subscribe(
-                        station -> {
-                            StationScreen screen = ScreenRoute.of(station);
-                            tab.setText(screen.aside().map(Aside::title).orElse("Chosen"));
-                            content.getChildren()
-                                    .setAll(made.computeIfAbsent(station, this::chosen));
-                        });
-        return tab;
-    }
-
-    private Node chosen(Station station) {
-        return ScreenRoute.of(station)
-                .aside()
-                .map(aside -> aside.maker().apply(bench))
-                .orElseGet(() -> new ChosenPane(bench));
-    }
-
-    /** A tab that is filled when somebody looks at it. */
-    private static Tab tab(String name, Function<ObservableBooleanValue, Node> content) {
-        Tab tab = new Tab(name);
-        tab.selectedProperty()
-                .subscribe(
-                        selected -> {
-                            if (selected && tab.getContent() == null) {
-                                tab.setContent(content.apply(tab.selectedProperty()));
-                            }
-                        });
-        return tab;
-    }
-
     /** Shows one of the tabs at the right, by its name in small letters. */
     void showSide(String name) {
-        for (Tab tab : side.getTabs()) {
-            String title = tab.getText().replaceAll(" \\d+$", "");
-            if (title.equalsIgnoreCase(name) || ("tab-" + name).equals(tab.getId())) {
-                side.getSelectionModel().select(tab);
-            }
-        }
+        side.show(name);
     }
 
     private void showView(View view) {

@@ -172,6 +172,6 @@ class PartsTest {
         assertThat(row.getScene()).as("the same figures keep their rows").isNotNull();
         show(made(() -> new InputsPane(bench, new SimpleBooleanProperty(true))));
         assertThat(robot.lookup(".caution").queryAs(Label.class).getText()).contains("fumes");
-        assertThat(robot.lookup(".field-row").queryAll()).hasSize(2);
+        assertThat(robot.lookup(".field-row").queryAll()).hasSize(4);
     }
 }
