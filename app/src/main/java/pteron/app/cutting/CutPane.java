@@ -61,7 +61,7 @@ public final class CutPane extends ScrollPane {
             double longest =
                     kind.getValue().bars().stream().mapToDouble(Bar::stockMm).max().orElse(1);
             double scale = (getWidth() - SIDES - nameWidth()) / longest;
-            alike(kind.getValue().bars()).forEach(bars -> bars(bars, scale));
+            Bar.alike(kind.getValue().bars(), bench.units()).forEach(bars -> bars(bars, scale));
             tooLong(kind.getValue().tooLong());
         }
         if (cutting.kinds().isEmpty()) {
@@ -104,17 +104,6 @@ public final class CutPane extends ScrollPane {
         label.getStyleClass().add("headline");
         label.setWrapText(true);
         return label;
-    }
-
-    /** {@return bars that are cut alike together, in their order} */
-    private static List<List<Bar>> alike(List<Bar> bars) {
-        Map<List<Double>, List<Bar>> groups = new LinkedHashMap<>();
-        for (Bar bar : bars) {
-            List<Double> cuts = new ArrayList<>(List.of(bar.stockMm()));
-            bar.pieces().forEach(piece -> cuts.add(piece.lengthMm()));
-            groups.computeIfAbsent(cuts, key -> new ArrayList<>()).add(bar);
-        }
-        return List.copyOf(groups.values());
     }
 
     private void bars(List<Bar> bars, double scale) {

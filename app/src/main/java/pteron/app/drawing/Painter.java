@@ -31,7 +31,7 @@ final class Painter {
 
     private static final double EDGE = 0.8;
 
-    private static final double CRACK = 1.2;
+    private static final double CRACK = 2;
 
     /** Width of a letter of a label (pixels), on the wide side. */
     private static final double LETTER = 7;
@@ -162,15 +162,20 @@ final class Painter {
         Color lit = fill.deriveColor(0, 1, DARKEST + (1 - DARKEST) * face.light(), 1);
         context.setFill(lit);
         context.fill();
-        // pieces of one face leave no crack between them
+        // pieces of one face leave no crack between them, nor a trace of edges behind them
         context.setStroke(lit);
         context.setLineWidth(CRACK);
-        context.stroke();
+        edges(face, false);
         context.setStroke(isChosen ? palette.choice() : edge(face.matter()));
         context.setLineWidth(EDGE);
+        edges(face, true);
+    }
+
+    /** Draws the sides of a face that are edges of its body, or those where it goes on. */
+    private void edges(Shape.Face face, boolean ofBody) {
         int count = face.corners().size();
         for (int i = 0; i < count; i++) {
-            if (face.edges().get(i)) {
+            if (face.edges().get(i) == ofBody) {
                 Point2 from = face.corners().get(i);
                 Point2 to = face.corners().get((i + 1) % count);
                 context.strokeLine(

@@ -18,6 +18,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Saw;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.UnitSystem;
 
 /** The pieces that cutting is made of: demand, patterns, sums of stock, first answer. */
 class CuttingPartsTest {
@@ -222,5 +223,21 @@ class CuttingPartsTest {
         assertThat(cutting.wastePercent()).isBetween(0.0, 15.0);
         assertThat(cutting.figures()).allMatch(f -> !f.working().terms().isEmpty());
         assertThat(BarCutting.NONE.wastePercent()).isZero();
+    }
+
+    /** By hand: 2000.02 and 2000.01 mm are both told 2 000, 2000.4 is not; a sixteenth hides all three. */
+    @Test
+    void bars_thatAreToldAlike_standTogether() {
+        List<Bar> bars = new ArrayList<>();
+        for (double length : new double[] {2000.02, 2000.4, 2000.01}) {
+            bars.add(new Bar(3000, Saw.USUAL, List.of(new CutPart("stud", length))));
+        }
+        bars.add(new Bar(3600, Saw.USUAL, List.of(new CutPart("stud", 2000))));
+        assertThat(Bar.alike(bars, UnitSystem.METRIC))
+                .containsExactly(
+                        List.of(bars.get(0), bars.get(2)),
+                        List.of(bars.get(1)),
+                        List.of(bars.get(3)));
+        assertThat(Bar.alike(bars, UnitSystem.INCHES)).extracting(List::size).containsExactly(3, 1);
     }
 }

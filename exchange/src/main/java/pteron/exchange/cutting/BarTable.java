@@ -31,10 +31,10 @@ final class BarTable implements PaperTable {
             pages.line(figure.name() + ": " + figure.quantity().text(job.units()));
         }
         saw(job.model().plan().supplies().saw(), job.units(), pages);
-        pages.row(true, SHARES, List.of("kind", "stock", "pieces, in the order of cutting"));
+        pages.row(true, SHARES, List.of("kind", "bars", "pieces of each, in the order of cutting"));
         for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : job.cutting().kinds().entrySet()) {
-            for (Bar bar : kind.getValue().bars()) {
-                pages.row(false, SHARES, row(kind.getKey(), bar, job.units()));
+            for (List<Bar> bars : Bar.alike(kind.getValue().bars(), job.units())) {
+                pages.row(false, SHARES, row(kind.getKey(), bars, job.units()));
             }
         }
     }
@@ -48,12 +48,16 @@ final class BarTable implements PaperTable {
                                 Quantity.mm(saw.toleranceMm()).text(units)));
     }
 
-    private static List<String> row(BarCutting.Kind kind, Bar bar, UnitSystem units) {
+    private static List<String> row(BarCutting.Kind kind, List<Bar> bars, UnitSystem units) {
+        Bar bar = bars.getFirst();
+        String count = bars.size() > 1 ? bars.size() + " × " : "";
         List<String> lengths =
                 bar.pieces().stream()
                         .map(piece -> LengthText.format(piece.lengthMm(), units))
                         .toList();
         return List.of(
-                kind.text(), Quantity.mm(bar.stockMm()).text(units), String.join(" + ", lengths));
+                kind.text(),
+                count + Quantity.mm(bar.stockMm()).text(units),
+                String.join(" + ", lengths));
     }
 }
