@@ -74,7 +74,7 @@ public record Palette(
             case DECK -> metal.interpolate(paper, 0.45);
             case TYRE -> Color.web("#3C4543");
             case HUB -> Color.web("#E9E5DA");
-            case GLASS -> skin.interpolate(choice, 0.12).interpolate(paper, 0.35);
+            case GLASS -> skin.interpolate(choice, 0.3).interpolate(paper, 0.3);
             case DOOR -> timber.interpolate(paper, 0.55);
             case SOLID -> metal.interpolate(paper, 0.7);
             case METAL -> metal.interpolate(ink, 0.15);
