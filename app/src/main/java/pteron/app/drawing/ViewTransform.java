@@ -14,6 +14,12 @@ import pteron.core.geometry.Point2;
  */
 record ViewTransform(double scale, double left, double ground) {
 
+    /** How small a mm may be drawn (pixels): a truck of 10 m the size of a thumb nail. */
+    private static final double FARTHEST = 0.002;
+
+    /** How large a mm may be drawn (pixels): thick as a finger. */
+    private static final double NEAREST = 60;
+
     /** Distance between rows of dimensions (pixels). */
     static final double ROW = 27;
 
@@ -77,8 +83,9 @@ record ViewTransform(double scale, double left, double ground) {
 
     /** {@return this transform nearer or farther by a factor, a pixel staying where it is} */
     ViewTransform zoomed(double factor, double atX, double atY) {
-        return new ViewTransform(
-                scale * factor, atX + (left - atX) * factor, atY + (ground - atY) * factor);
+        double bounded = Math.clamp(scale * factor, FARTHEST, NEAREST);
+        double times = bounded / scale;
+        return new ViewTransform(bounded, atX + (left - atX) * times, atY + (ground - atY) * times);
     }
 
     /** {@return this transform moved (pixels)} */

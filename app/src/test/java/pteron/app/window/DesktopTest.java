@@ -26,6 +26,7 @@ import pteron.core.cutting.CuttingStation;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
@@ -402,6 +403,22 @@ class DesktopTest extends DesktopRobot {
         robot.push(KeyCode.CONTROL, KeyCode.DIGIT0);
         settle();
         assertThat(node("grip-door").getBoundsInLocal().getWidth()).isLessThan(wide);
+    }
+
+    /** The hatch of a cut once drew every line of a layer, however much of it was out of sight. */
+    @Test
+    void zoomedFarIn_theCutIsStillDrawn() {
+        robot.interact(() -> window.bench().stationProperty().set(MakeUpStation.MAKE_UP));
+        settle();
+        for (int n = 0; n < 80; n++) {
+            robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+        }
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT0);
+        settle();
+        robot.interact(() -> window.bench().viewProperty().set(View.LEFT));
+        settle();
+        assertThat(node("grip-door").getBoundsInLocal().getWidth()).isBetween(20.0, 400.0);
     }
 
     @Test
