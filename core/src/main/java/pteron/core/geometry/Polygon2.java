@@ -221,7 +221,8 @@ public final class Polygon2 {
         return hasNoHoles() && other.hasNoHoles() && (isConvex() || other.isConvex());
     }
 
-    private boolean isConvex() {
+    /** {@return whether it has no holes and turns one way all round} */
+    public boolean isConvex() {
         Boolean found = convex;
         if (found == null) {
             found = hasNoHoles() && ConvexCut.isConvex(corners());

@@ -22,7 +22,7 @@ final class Convex {
 
     static List<Piece> pieces(Polygon2 whole) {
         List<Point2> corners = whole.corners();
-        if (whole.holes().isEmpty() && isConvex(corners)) {
+        if (whole.isConvex()) {
             List<Boolean> edges = new ArrayList<>();
             corners.forEach(corner -> edges.add(true));
             return List.of(new Piece(corners, edges));
@@ -41,18 +41,6 @@ final class Convex {
             pieces.add(new Piece(triangle, edges));
         }
         return pieces;
-    }
-
-    private static boolean isConvex(List<Point2> corners) {
-        int count = corners.size();
-        for (int i = 0; i < count; i++) {
-            Point2 here = corners.get((i + 1) % count);
-            Point2 one = here.minus(corners.get(i));
-            if (one.cross(corners.get((i + 2) % count).minus(here)) < 0) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static void lines(List<Point2> ring, Set<Line> lines) {
