@@ -132,7 +132,7 @@ class CommandLineTest {
                 "\"widthMm\" : 2050|\"widthMm\" : 20|box.widthMm",
                 "\"widthMm\" : 2050|\"widthMm\" : \"wide\"|box.widthMm",
                 "\"offsetMm\" : 10|\"offsetMM\" : 10|box.offset",
-                "\"version\" : 7|\"version\" : 8|version",
+                "\"version\" : 8|\"version\" : 9|version",
                 "\"pteron-plan\"|\"plan\"|format",
                 "\"birch-ply\"|\"oak-ply\"|makeUp.floor.topFace.material",
                 "\"kind\" : \"door\"|\"kind\" : \"gate\"|openings[2].kind",

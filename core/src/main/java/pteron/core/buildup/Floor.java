@@ -102,6 +102,14 @@ public record Floor(
         return bearers.section().isTube() ? Framed.Scheme.TUBE : Framed.Scheme.STUDS;
     }
 
+    /**
+     * {@return which grain of its faces runs along their span: across the box between bearers and joists, which run along
+     * it; along the box from cross-member to cross-member}
+     */
+    public Layer.Grain spanGrain() {
+        return school == School.ON_CROSS_MEMBERS ? Layer.Grain.ALONG : Layer.Grain.ACROSS;
+    }
+
     /** {@return underside of its frame above the deck (mm)} */
     public double frameFromMm() {
         return onBearers() ? 0 : bottomFace.thicknessMm();

@@ -21,6 +21,8 @@ final class Advice {
                     Map.entry("SET_BATTEN_THICKNESS", "GENTLER_BEND"),
                     Map.entry("ADD_CROSS_MEMBER", "SUPPORT_FREE_END"),
                     Map.entry("DEEPER_SECTION", "STRONGER_OR_CLOSER"),
+                    Map.entry("BOLT_TUBES", "BOLT_SLEEVE_MOVE_OR_STRENGTHEN"),
+                    Map.entry("TURN_SHEETS", "STRONGER_OR_CLOSER"),
                     Map.entry("THICKER_PANEL_FACE", "STRONGER_OR_CLOSER"),
                     Map.entry("THICKER_PANEL_CORE", "STRONGER_OR_CLOSER"),
                     Map.entry("PACK_OUT_FRAME", "THINNER_FOAM_OR_DEEPER_FRAME"),

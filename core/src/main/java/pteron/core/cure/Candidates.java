@@ -25,12 +25,23 @@ final class Candidates {
         if (finding.cure().canBeApplied()) {
             all.add(finding.cure());
         }
+        if (finding.cure().kind().equals("BOLT_TUBES")) {
+            all.addAll(otherThanBolts(finding));
+        }
         Optional<Opening> found =
                 plan.openings().stream()
                         .filter(one -> one.id().equals(finding.place().part()))
                         .findFirst();
         found.ifPresent(opening -> all.addAll(places(plan, opening)));
         return all;
+    }
+
+    /** A weld that is too soft where it stands: a sleeve glued in, then deeper members. */
+    private static List<Cure> otherThanBolts(Finding finding) {
+        String part = finding.cure().press().orElseThrow().part();
+        return List.of(
+                Cure.press("SLEEVE_TUBES", finding.cure().amount(), part),
+                Cure.press("DEEPER_SECTION", Quantity.ratio(Math.sqrt(finding.margin())), part));
     }
 
     /** The opening itself, then those beside it, each to the nearest place clear of all others. */

@@ -8,9 +8,11 @@ import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
 import pteron.core.buildup.Layer;
+import pteron.core.buildup.Layer.Grain;
 import pteron.core.buildup.Members;
 import pteron.core.figure.Cure.Press;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 
 /** Cures of floor, walls and roof; their press names the part. */
@@ -25,6 +27,9 @@ final class MakeUpCures {
                     "DEEPER_SECTION", (plan, factor, press) -> members(plan, press, factor),
                     "THICKER_PANEL_FACE", (plan, mm, press) -> face(plan, press, mm),
                     "THICKER_PANEL_CORE", (plan, mm, press) -> core(plan, press, mm),
+                    "BOLT_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.BRACKETED),
+                    "SLEEVE_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.SLEEVED),
+                    "TURN_SHEETS", (plan, ratio, press) -> turned(plan, press),
                     "PACK_OUT_FRAME", (plan, mm, press) -> packed(plan, press),
                     "TAKE_FIRST_GLUE", (plan, mm, press) -> firstGlue(plan, press));
 
@@ -77,6 +82,23 @@ final class MakeUpCures {
                 press,
                 floor -> floor.withCore(more(floor.core(), mm)),
                 framed -> framed.withInsulation(more(framed.insulation(), mm)));
+    }
+
+    private static BoxPlan joined(BoxPlan plan, Joining.Tubes way) {
+        MakeUp makeUp = plan.makeUp();
+        return plan.withMakeUp(makeUp.withJoining(makeUp.joining().withTubes(way)));
+    }
+
+    private static BoxPlan turned(BoxPlan plan, Press press) {
+        return change(
+                plan,
+                press,
+                floor ->
+                        floor.withTopFace(floor.topFace().withGrain(floor.spanGrain()))
+                                .withBottomFace(floor.bottomFace().withGrain(floor.spanGrain())),
+                framed ->
+                        framed.withOuterSkin(framed.outerSkin().withGrain(Grain.ALONG))
+                                .withInnerSkin(framed.innerSkin().withGrain(Grain.ALONG)));
     }
 
     private static BoxPlan packed(BoxPlan plan, Press press) {

@@ -48,6 +48,12 @@ final class AssemblyFields {
                 Joining::tubes,
                 Joining::withTubes);
         joining.choice(
+                "joining.weld",
+                "Weld process",
+                Joining.Weld.values(),
+                Joining::weld,
+                Joining::withWeld);
+        joining.choice(
                 "joining.curves",
                 "Tubes follow a curve",
                 Joining.Curves.values(),

@@ -35,6 +35,8 @@ final class MaterialTable {
                     Map.entry(
                             "F",
                             "Handbook of Finnish Plywood, sheet of 12 mm; thinner ones by their own row; from memory"),
+                    Map.entry("X", "EN 1999-1-1, table 3.2b, MIG, walls up to 3 mm; from memory"),
+                    Map.entry("O", "EN 12369-1, OSB/3 of 6 to 10 mm, from memory"),
                     Map.entry(
                             "L",
                             "foil faces, nearly vapour-tight: sd about 500 m for 50 mm; common practice"),

@@ -12,8 +12,10 @@ public enum Property {
     MODULUS_ACROSS("modulus of elasticity across", "N/mm²", 0.1, 500000),
     /** Shear modulus, mean (N/mm²). */
     SHEAR_MODULUS("shear modulus", "N/mm²", 0.1, 200000),
-    /** Bending strength (N/mm²). */
+    /** Bending strength along the grain or the sheet (N/mm²). */
     BENDING("bending strength", "N/mm²", 0.01, 5000),
+    /** Bending strength across the grain or the sheet (N/mm²). */
+    BENDING_ACROSS("bending strength across", "N/mm²", 0.01, 5000),
     /** Tension strength along (N/mm²). */
     TENSION("tension strength", "N/mm²", 0.01, 5000),
     /** Compression strength along; of a foam, its crushing strength (N/mm²). */
@@ -22,6 +24,10 @@ public enum Property {
     BEARING("compression strength across the grain", "N/mm²", 0.01, 5000),
     /** Shear strength (N/mm²). */
     SHEAR("shear strength", "N/mm²", 0.001, 3000),
+    /** Yield strength of aluminium beside a MIG weld, f_o,haz (N/mm²). */
+    YIELD_BY_WELD("yield strength beside a weld", "N/mm²", 0.01, 5000),
+    /** Tension strength of aluminium beside a MIG weld, f_u,haz (N/mm²). */
+    ULTIMATE_BY_WELD("tension strength beside a weld", "N/mm²", 0.01, 5000),
     /** Thermal conductivity (W/(m·K)). */
     CONDUCTIVITY("conductivity", "W/(m·K)", 0.005, 500),
     /** Vapour resistance factor, how many times that of still air; 1 or above. */

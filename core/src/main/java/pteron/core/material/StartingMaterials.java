@@ -37,22 +37,22 @@ final class StartingMaterials {
 
     private static final String BOARDS =
             """
-            id | name | DENSITY:P | MODULUS:P | MODULUS_ACROSS:P | BENDING:P | TENSION:P | COMPRESSION:P | SHEAR:P | CONDUCTIVITY:I | VAPOUR:I | SWELLING:P | BEND_ALONG:P | BEND_ACROSS:P | SHEET_WIDTH:P | SHEET_LENGTH:P | LAP:P | PRICE:P
-            birch-ply   | Birch plywood          | 680 | 10719:F | 6781:F | 40 | 35 | 26 | 2.5 | 0.17 | 90  | 0.02 | 260 | 110 | 1250 | 2500 |    | 2600
-            spruce-ply  | Softwood plywood       | 460 | 7000 | 3500 | 22 | 14 | 15 | 1.5 | 0.13 | 70  | 0.02 | 240 |  96 | 1220 | 2440 |    | 1100
-            poplar-ply  | Poplar plywood         | 430 | 5000 | 3000 | 20 | 12 | 12 | 1.2 | 0.12 | 70  | 0.02 | 200 |  85 | 1220 | 2520 |    | 1500
-            okoume-ply  | Okoume plywood         | 480 | 5500 | 3500 | 24 | 16 | 16 | 1.5 | 0.13 | 80  | 0.02 | 200 |  85 | 1220 | 2500 |    | 2400
-            marine-ply  | Marine plywood         | 550 | 6500 | 4500 | 30 | 20 | 20 | 2.0 | 0.14 | 90  | 0.02 | 220 |  95 | 1220 | 2440 |    | 3600
-            bendy-ply   | Flexible plywood       | 380 | 3500 |  400 | 15 |  9 |  9 | 0.8 | 0.11 | 60  | 0.03 | 300 |  15 | 1220 | 2440 |    | 2900
-            osb         | Oriented strand board  | 620 | 4800 | 1900 | 18 | 10 | 15 | 1.0 | 0.13 | 50  | 0.03 | 400 | 200 | 1250 | 2500 |    | 700
-            mdf         | Fibreboard             | 730 | 2800 | 2800 | 22 | 13 | 13 | 1.2 | 0.166:M | 20  | 0.04 | 300 | 300 | 1220 | 2440 |    | 900
-            chipboard   | Chipboard              | 650 | 2500 | 2500 | 14 |  8 | 11 | 1.0 | 0.13 | 50  | 0.04 | 500 | 500 | 1250 | 2500 |    | 500
-            hardboard   | Hardboard              | 900 | 4000 | 4000 | 30 | 20 | 20 | 2.0 | 0.18 | 25:H | 0.04 | 150 | 150 | 1220 | 2440 |    | 1300
-            bamboo-ply  | Bamboo panel           | 700 | 8500 | 4000 | 45 | 30 | 28 | 2.5 | 0.17 | 60  | 0.02 | 220 | 120 | 1220 | 2440 |    | 4200
-            pine-boards | Tongue-and-groove pine | 430 | 8000 |  300 | 16 |  8 | 16 | 2.0 | 0.13 | 50  | 0.25 | 180 | 900 | 96   | 2400 | 8 | 1600
-            cedar-boards| Tongue-and-groove cedar| 370 | 7000 |  250 | 14 |  7 | 14 | 1.8 | 0.11 | 50  | 0.234| 180 | 900 | 96   | 2400 | 8 | 3400
-            larch-boards| Overlapping larch boards | 590 | 11000 | 350 | 24 |  14 | 21 | 3.0 | 0.14 | 50  | 0.30 | 180 | 900 | 145  | 4000 | 25 | 1900
-            hpl         | Laminate sheet         | 1400| 9000 | 8000 | 80 | 60 | 90 | 5.0 | 0.25 | 10000 | 0.05 | 150 | 150 | 1300 | 3050 |    | 9000
+            id | name | DENSITY:P | MODULUS:P | MODULUS_ACROSS:P | BENDING:P | BENDING_ACROSS:P | TENSION:P | COMPRESSION:P | SHEAR:P | CONDUCTIVITY:I | VAPOUR:I | SWELLING:P | BEND_ALONG:P | BEND_ACROSS:P | SHEET_WIDTH:P | SHEET_LENGTH:P | LAP:P | PRICE:P
+            birch-ply   | Birch plywood          | 680 | 10719:F | 6781:F | 40 | 33.2:F | 35 | 26 | 2.5 | 0.17 | 90  | 0.02 | 260 | 110 | 1250 | 2500 |    | 2600
+            spruce-ply  | Softwood plywood       | 460 | 7000 | 3500 | 22 |     | 14 | 15 | 1.5 | 0.13 | 70  | 0.02 | 240 |  96 | 1220 | 2440 |    | 1100
+            poplar-ply  | Poplar plywood         | 430 | 5000 | 3000 | 20 |     | 12 | 12 | 1.2 | 0.12 | 70  | 0.02 | 200 |  85 | 1220 | 2520 |    | 1500
+            okoume-ply  | Okoume plywood         | 480 | 5500 | 3500 | 24 |     | 16 | 16 | 1.5 | 0.13 | 80  | 0.02 | 200 |  85 | 1220 | 2500 |    | 2400
+            marine-ply  | Marine plywood         | 550 | 6500 | 4500 | 30 |     | 20 | 20 | 2.0 | 0.14 | 90  | 0.02 | 220 |  95 | 1220 | 2440 |    | 3600
+            bendy-ply   | Flexible plywood       | 380 | 3500 |  400 | 15 |     |  9 |  9 | 0.8 | 0.11 | 60  | 0.03 | 300 |  15 | 1220 | 2440 |    | 2900
+            osb         | Oriented strand board  | 620 | 4800 | 1900 | 18 | 9:O | 10 | 15 | 1.0 | 0.13 | 50  | 0.03 | 400 | 200 | 1250 | 2500 |    | 700
+            mdf         | Fibreboard             | 730 | 2800 | 2800 | 22 |     | 13 | 13 | 1.2 | 0.166:M | 20  | 0.04 | 300 | 300 | 1220 | 2440 |    | 900
+            chipboard   | Chipboard              | 650 | 2500 | 2500 | 14 |     |  8 | 11 | 1.0 | 0.13 | 50  | 0.04 | 500 | 500 | 1250 | 2500 |    | 500
+            hardboard   | Hardboard              | 900 | 4000 | 4000 | 30 |     | 20 | 20 | 2.0 | 0.18 | 25:H | 0.04 | 150 | 150 | 1220 | 2440 |    | 1300
+            bamboo-ply  | Bamboo panel           | 700 | 8500 | 4000 | 45 |     | 30 | 28 | 2.5 | 0.17 | 60  | 0.02 | 220 | 120 | 1220 | 2440 |    | 4200
+            pine-boards | Tongue-and-groove pine | 430 | 8000 |  300 | 16 |     |  8 | 16 | 2.0 | 0.13 | 50  | 0.25 | 180 | 900 | 96   | 2400 | 8 | 1600
+            cedar-boards| Tongue-and-groove cedar| 370 | 7000 |  250 | 14 |     |  7 | 14 | 1.8 | 0.11 | 50  | 0.234| 180 | 900 | 96   | 2400 | 8 | 3400
+            larch-boards| Overlapping larch boards | 590 | 11000 | 350 | 24 |     |  14 | 21 | 3.0 | 0.14 | 50  | 0.30 | 180 | 900 | 145  | 4000 | 25 | 1900
+            hpl         | Laminate sheet         | 1400| 9000 | 8000 | 80 |     | 60 | 90 | 5.0 | 0.25 | 10000 | 0.05 | 150 | 150 | 1300 | 3050 |    | 9000
             """;
 
     private static final String FOAMS =
@@ -91,12 +91,14 @@ final class StartingMaterials {
 
     private static final String METALS =
             """
-            id | name | DENSITY:P | MODULUS:P | SHEAR_MODULUS:P | BENDING:P | TENSION:P | COMPRESSION:P | SHEAR:P | CONDUCTIVITY:I | VAPOUR:I | EXPANSION:P | PRICE:P
-            alu-6060  | Aluminium tube 6060-T66  | 2700 | 70000  | 27000 | 150 | 150 | 150 | 86  | 200:A | 1000000 | 23 | 14000
-            alu-6061  | Aluminium tube 6061-T6   | 2700 | 70000  | 27000 | 241 | 241 | 241 | 139 | 167:A | 1000000 | 23 | 16000
-            steel-235 | Steel tube S235          | 7850 | 210000 | 81000 | 235 | 235 | 235 | 136 | 50  | 1000000 | 12 | 13000
-            steel-a500| Steel tube A500 grade B  | 7850 | 200000 | 77000 | 317 | 317 | 317 | 183 | 50  | 1000000 | 12 | 14000
-            stainless | Stainless tube           | 7900 | 200000 | 77000 | 210 | 210 | 210 | 121 | 17  | 1000000 | 16 | 40000
+            id | name | DENSITY:P | MODULUS:P | SHEAR_MODULUS:P | BENDING:P | TENSION:P | COMPRESSION:P | SHEAR:P | YIELD_BY_WELD:X | ULTIMATE_BY_WELD:X | CONDUCTIVITY:I | VAPOUR:I | EXPANSION:P | PRICE:P
+            alu-6060  | Aluminium tube 6060-T66  | 2700 | 70000  | 27000 | 150 | 150 | 150 | 86  | 65  | 110 | 200:A | 1000000 | 23 | 14000
+            alu-6061  | Aluminium tube 6061-T6   | 2700 | 70000  | 27000 | 241 | 241 | 241 | 139 | 115 | 175 | 167:A | 1000000 | 23 | 16000
+            alu-6063  | Aluminium tube 6063-T6   | 2700 | 70000  | 27000 | 160:X | 160:X | 160:X | 92:X  | 65 | 110 | 200:A | 1000000 | 23 | 14500
+            alu-6082  | Aluminium tube 6082-T6   | 2700 | 70000  | 27000 | 250:X | 250:X | 250:X | 144:X | 125 | 185 | 180:A | 1000000 | 23 | 16500
+            steel-235 | Steel tube S235          | 7850 | 210000 | 81000 | 235 | 235 | 235 | 136 |  |  | 50  | 1000000 | 12 | 13000
+            steel-a500| Steel tube A500 grade B  | 7850 | 200000 | 77000 | 317 | 317 | 317 | 183 |  |  | 50  | 1000000 | 12 | 14000
+            stainless | Stainless tube           | 7900 | 200000 | 77000 | 210 | 210 | 210 | 121 |  |  | 17  | 1000000 | 16 | 40000
             """;
 
     private static final String MEMBRANES =

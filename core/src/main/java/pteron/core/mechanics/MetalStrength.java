@@ -36,9 +36,14 @@ public record MetalStrength(Material material) {
     /** Density from which a metal is steel, whose tubes are cold-formed, not extruded (kg/m³). */
     private static final double STEEL_FROM = 7000;
 
+    /** {@return whether a metal is steel, by its density} */
+    public static boolean isSteel(Material metal) {
+        return metal.density() >= STEEL_FROM;
+    }
+
     /** {@return the values of a section: a tube of steel has round corners, one of aluminium sharp ones} */
     public static Profile profile(Section section, Material metal) {
-        boolean formed = section.isTube() && metal.density() >= STEEL_FROM;
+        boolean formed = section.isTube() && isSteel(metal);
         return formed
                 ? Tube.coldFormed(section.thicknessMm(), section.depthMm(), section.wallMm())
                 : section.profile();

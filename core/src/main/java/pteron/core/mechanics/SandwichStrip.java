@@ -24,13 +24,20 @@ public record SandwichStrip(Face top, Core core, Face bottom, double widthMm) {
      * A face.
      *
      * @param thicknessMm t (mm), above 0
-     * @param modulus E (N/mm²), above 0
+     * @param modulus E along the span with which it is stretched (N/mm²), above 0
+     * @param bendingModulus E along the span with which it is bent by itself (N/mm²), above 0
      */
-    public record Face(double thicknessMm, double modulus) {
-        /** Checks both. */
+    public record Face(double thicknessMm, double modulus, double bendingModulus) {
+        /** Checks all. */
         public Face {
             Require.positive("face thickness", thicknessMm, "mm");
             Require.positive("face modulus", modulus, "N/mm²");
+            Require.positive("face modulus in bending", bendingModulus, "N/mm²");
+        }
+
+        /** A face that is as stiff in bending as when it is stretched. */
+        public Face(double thicknessMm, double modulus) {
+            this(thicknessMm, modulus, modulus);
         }
 
         double stretch() {
@@ -38,7 +45,7 @@ public record SandwichStrip(Face top, Core core, Face bottom, double widthMm) {
         }
 
         double ownBending() {
-            return modulus * Math.pow(thicknessMm, 3) / 12;
+            return bendingModulus * Math.pow(thicknessMm, 3) / 12;
         }
     }
 

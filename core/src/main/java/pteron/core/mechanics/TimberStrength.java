@@ -69,6 +69,11 @@ public record TimberStrength(Material material, Duration duration, ServiceClass 
      * @return design strength (N/mm²)
      */
     public double design(Property property) {
-        return kmod() * material.value(property) / gamma();
+        return design(material.value(property));
+    }
+
+    /** {@return design value of a characteristic strength (N/mm²)} */
+    public double design(double strength) {
+        return kmod() * strength / gamma();
     }
 }

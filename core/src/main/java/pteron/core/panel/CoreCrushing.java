@@ -12,7 +12,7 @@ import pteron.core.quantity.Require;
  * </pre>
  *
  * p pressure under the load (N/mm²), P load (N), Ec modulus of the core, c its thickness, E modulus of the
- * face, t its thickness, a radius of a round patch as large as the foot; where a is larger than l, l is taken,
+ * face, for wood the mean sqrt(E1 E2) of both ways and never more than along the span, t its thickness, a radius of a round patch as large as the foot; where a is larger than l, l is taken,
  * and never more than P over the patch.
  *
  * <p>Source: H. Hertz 1884, plate that floats; Westergaard 1926; from memory. Example: P 1000, E 9000, t 9, Ec
@@ -37,7 +37,7 @@ public final class CoreCrushing {
             double load, double patchMm, SandwichPanel.Sheet face, SandwichPanel.Sheet core) {
         Require.notNegative("load", load, "N");
         double bedding = core.material().value(Property.MODULUS) / core.thicknessMm();
-        double plate = face.modulus() * Math.pow(face.thicknessMm(), 3) / 12;
+        double plate = face.patchModulus() * Math.pow(face.thicknessMm(), 3) / 12;
         double reach = Math.pow(plate / bedding, 0.25);
         double radius = Math.min(patchMm / Math.sqrt(Math.PI), reach);
         double eased =

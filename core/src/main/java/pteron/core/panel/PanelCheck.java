@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 import pteron.core.figure.Working;
 import pteron.core.material.Property;
 import pteron.core.mechanics.Check;
@@ -143,32 +144,48 @@ final class PanelCheck {
                         "D0",
                         "stiffness by stretch of the faces",
                         new Quantity(strip.coupleStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
-                        () -> layers("D0 = b · E1 t1 · E2 t2 / (E1 t1 + E2 t2) · d²"))
+                        () ->
+                                layers(
+                                        "D0 = b · E1 t1 · E2 t2 / (E1 t1 + E2 t2) · d²",
+                                        SandwichPanel.Sheet::modulus))
                 .worked(
                         "Df",
                         "stiffness of the faces alone",
                         new Quantity(strip.faceStiffness(), Unit.NEWTON_SQUARE_MILLIMETRE),
-                        () -> layers("Df = b · (E1 t1^3 + E2 t2^3) / 12"))
+                        () ->
+                                layers(
+                                        "Df = b · (E1 t1^3 + E2 t2^3) / 12",
+                                        SandwichPanel.Sheet::bendingModulus))
                 .worked(
                         "S",
                         "stiffness of the core in shear",
                         Quantity.newton(strip.shearStiffness()),
-                        () -> layers("S = b · d² / c · G"));
+                        () -> layers("S = b · d² / c · G", SandwichPanel.Sheet::modulus));
     }
 
-    private Working layers(String formula) {
+    private Working layers(String formula, ToDoubleFunction<SandwichPanel.Sheet> modulus) {
         return Working.of(formula)
                 .standard("b", "width of the strip", Quantity.mm(strip.widthMm()))
                 .plan("t1", "loaded face", Quantity.mm(panel.loaded().thicknessMm()))
-                .material("E1", "its modulus", Quantity.stress(panel.loaded().modulus()))
+                .material(
+                        "E1",
+                        "its modulus, " + grainWords(panel.loaded()),
+                        Quantity.stress(modulus.applyAsDouble(panel.loaded())))
                 .plan("t2", "other face", Quantity.mm(panel.other().thicknessMm()))
-                .material("E2", "its modulus", Quantity.stress(panel.other().modulus()))
+                .material(
+                        "E2",
+                        "its modulus, " + grainWords(panel.other()),
+                        Quantity.stress(modulus.applyAsDouble(panel.other())))
                 .plan("c", "core", Quantity.mm(panel.core().thicknessMm()))
                 .material(
                         "G",
                         "shear modulus of the core",
                         Quantity.stress(panel.core().material().value(Property.SHEAR_MODULUS)))
                 .source(ALLEN);
+    }
+
+    private static String grainWords(SandwichPanel.Sheet face) {
+        return face.across() ? "grain across the span" : "grain along the span";
     }
 
     private Working stretchWorking(double coupleMoment) {
@@ -236,8 +253,7 @@ final class PanelCheck {
 
     /** {@return growth of the sag under what stays for years} */
     private double creep() {
-        FaceStrength face =
-                new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
+        FaceStrength face = new FaceStrength(panel.loaded(), load.duration(), panel.service());
         return 1 + PanelLoad.STAYS * face.creep();
     }
 
@@ -254,7 +270,7 @@ final class PanelCheck {
                 (under.faceMoment() - under.localMoment()) / strip.widthMm()
                         + under.localMoment() / local;
         double t = panel.loaded().thicknessMm();
-        double own = panel.loaded().modulus() * t * t * t / 12;
+        double own = panel.loaded().bendingModulus() * t * t * t / 12;
         double share = own / (strip.faceStiffness() / strip.widthMm());
         return LoadCase.GAMMA_VARIABLE * perWidth * share * 6 / (t * t);
     }
@@ -276,8 +292,7 @@ final class PanelCheck {
             double bending,
             Property along,
             Supplier<Working> stretchWorking) {
-        FaceStrength strength =
-                new FaceStrength(panel.loaded().material(), load.duration(), panel.service());
+        FaceStrength strength = new FaceStrength(panel.loaded(), load.duration(), panel.service());
         Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
         double use = stretch / strength.design(known) + bending / strength.design(Property.BENDING);
         return check(
@@ -300,7 +315,10 @@ final class PanelCheck {
                         "own bending of the face",
                         Quantity.stress(bending),
                         this::bendingWorking)
-                .material("fd", "design strength along", Quantity.stress(strength.design(known)))
+                .material(
+                        "fd",
+                        "design strength along the span, " + grainWords(panel.loaded()),
+                        Quantity.stress(strength.design(known)))
                 .material(
                         "fmd",
                         "design strength in bending",
@@ -363,6 +381,10 @@ final class PanelCheck {
                 Quantity.stress(strength / GAMMA_FOAM),
                 () ->
                         terms("p = 1.5 · P / 8 · sqrt((Ec / c) / (E t³ / 12)) · eased by the patch")
+                                .material(
+                                        "E",
+                                        "modulus of the face, of wood the mean of both ways",
+                                        Quantity.stress(panel.loaded().patchModulus()))
                                 .material("fc", "crushing strength", Quantity.stress(strength))
                                 .source(
                                         "plate that floats, Hertz 1884, from memory; factor 1.5 on foam is common practice"));

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;
+import pteron.core.buildup.Layer.Grain;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
@@ -25,6 +26,7 @@ import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.ThickFaces;
 import pteron.core.mechanics.Wind;
 import pteron.core.mechanics.WindZones;
+import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
 import pteron.core.plan.Loads;
@@ -43,6 +45,9 @@ public final class PanelStage {
 
     /** One person who works on a roof (N): EN 1991-1-1, category H. */
     static final double ON_ROOF_NEWTON = 1000;
+
+    /** Walls that bend, by their name in keys. */
+    static final String BENT = "bent-walls";
 
     private final Input plan;
     private final MaterialLibrary library;
@@ -130,7 +135,12 @@ public final class PanelStage {
         }
         SandwichPanel panel =
                 SandwichPanel.of(
-                                "floor", floor.topFace(), floor.core(), floor.bottomFace(), library)
+                                "floor",
+                                floor.topFace(),
+                                floor.core(),
+                                floor.bottomFace(),
+                                floor.spanGrain(),
+                                library)
                         .in(plan.loads().serviceClass());
         boolean onTimber = floor.school() != Floor.School.ON_CROSS_MEMBERS;
         double span =
@@ -142,9 +152,14 @@ public final class PanelStage {
                         ? floor.bearers().section().thicknessMm()
                         : carrier.vehicle().steel().crossMember().flangeMm();
         span("floor", span, spanWords(floor));
-        for (PanelLoad load : onFloor(panel, span)) {
-            uses.addAll(new PanelCheck(panel, load, span, support).uses());
-        }
+        double reach = onTimber ? plan.box().widthMm() : span;
+        uses.addAll(Turning.of(panel, reach).uses(lies -> floorUses(lies, span, support)));
+    }
+
+    private List<PanelUse> floorUses(SandwichPanel panel, double span, double support) {
+        return onFloor(panel, span).stream()
+                .flatMap(load -> new PanelCheck(panel, load, span, support).uses().stream())
+                .toList();
     }
 
     private List<PanelLoad> onFloor(SandwichPanel panel, double span) {
@@ -212,23 +227,56 @@ public final class PanelStage {
         if (!panel) {
             return;
         }
-        SandwichPanel sandwich =
-                SandwichPanel.of(
-                                part,
-                                framed.outerSkin(),
-                                framed.insulation(),
-                                framed.innerSkin(),
-                                library)
-                        .in(plan.loads().serviceClass());
         boolean roof = part.equals("roof");
-        double support = framed.framing().section().thicknessMm();
-        double span = roof ? inside.widthMm() : inside.room().get().bounds().height();
+        double upright = inside.room().get().bounds().height();
+        double across = inside.widthMm();
+        double span = roof ? across : upright;
         span(part, span, roof ? "width inside" : "height inside");
-        uses.addAll(new PanelCheck(sandwich, wind(roof, span), span, support).uses());
+        SandwichPanel sandwich = sandwich(part, framed, Grain.ALONG);
+        uses.addAll(Turning.of(sandwich, span).uses(lies -> framedUses(lies, framed, span)));
+        if (!roof && bendsAWall()) {
+            uses.addAll(bent(framed, upright, across));
+        }
+    }
+
+    private SandwichPanel sandwich(String part, Framed framed, Grain span) {
+        return SandwichPanel.of(
+                        part,
+                        framed.outerSkin(),
+                        framed.insulation(),
+                        framed.innerSkin(),
+                        span,
+                        library)
+                .in(plan.loads().serviceClass());
+    }
+
+    private boolean bendsAWall() {
+        return plan.outline.elements().stream()
+                .anyMatch(element -> element.kind() != EdgeKind.ROOF && !element.isStraight());
+    }
+
+    /**
+     * Walls that bend lie with the length of their sheets across the box. They carry up the bend or from side to side,
+     * whichever they do better; each by itself is on the safe side.
+     */
+    private List<PanelUse> bent(Framed walls, double upright, double across) {
+        List<PanelUse> up = framedUses(sandwich(BENT, walls, Grain.ACROSS), walls, upright);
+        List<PanelUse> level = framedUses(sandwich(BENT, walls, Grain.ALONG), walls, across);
+        boolean isUp = Turning.worst(up) <= Turning.worst(level);
+        span(BENT, isUp ? upright : across, isUp ? "height inside" : "width inside");
+        return isUp ? up : level;
+    }
+
+    private List<PanelUse> framedUses(SandwichPanel panel, Framed framed, double span) {
+        boolean roof = panel.part().equals("roof");
+        double support = framed.framing().section().thicknessMm();
+        List<PanelUse> all =
+                new ArrayList<>(new PanelCheck(panel, wind(roof, span), span, support).uses());
         if (roof) {
             PanelLoad heel = PanelLoad.heel(ON_ROOF_NEWTON, span);
-            uses.addAll(new PanelCheck(sandwich, heel, span, support).uses());
+            all.addAll(new PanelCheck(panel, heel, span, support).uses());
         }
+        return all;
     }
 
     /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of the roof. */

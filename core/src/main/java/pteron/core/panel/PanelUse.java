@@ -19,14 +19,25 @@ import pteron.core.quantity.Quantity;
  * @param load the load
  * @param mode the way
  * @param check demand against capacity
+ * @param turned utilisation with the sheets of both faces turned along the span, above 1 where turning is no help
  */
-public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check) {
+public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check, double turned) {
 
     /** Step from one thickness of foam board to the next (mm); common practice. */
     private static final double CORE_STEP_MM = 10;
 
     /** Step from one thickness of face to the next (mm); common practice. */
     private static final double FACE_STEP_MM = 3;
+
+    /** What turning its sheets would do is not known. */
+    PanelUse(String part, PanelLoad load, PanelMode mode, Check check) {
+        this(part, load, mode, check, Double.MAX_VALUE);
+    }
+
+    /** {@return the same use that would be another with its sheets turned} */
+    PanelUse turnedTo(double utilisation) {
+        return new PanelUse(part, load, mode, check, utilisation);
+    }
 
     Figure figure() {
         return Figure.of(
@@ -43,7 +54,8 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check)
 
     Finding finding() {
         boolean fails = Verdict.of(check.utilisation()) == Verdict.FAILS;
-        String who = part.substring(0, 1).toUpperCase(Locale.ROOT) + part.substring(1);
+        String words = part.replace('-', ' ');
+        String who = words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
         return new Finding(
                 (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + mode.name(),
                 fails && isGrave() ? Severity.STOPS : Severity.WATCH,
@@ -63,8 +75,12 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check)
         if (!fails) {
             return Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.ratio(check.utilisation()));
         }
+        String buildUp = part.equals(PanelStage.BENT) ? "walls" : part;
+        if (turned <= 1) {
+            return Cure.press("TURN_SHEETS", Quantity.ratio(turned), buildUp);
+        }
         return mode.isMendedByFace()
-                ? Cure.press("THICKER_PANEL_FACE", Quantity.mm(FACE_STEP_MM), part)
-                : Cure.press("THICKER_PANEL_CORE", Quantity.mm(CORE_STEP_MM), part);
+                ? Cure.press("THICKER_PANEL_FACE", Quantity.mm(FACE_STEP_MM), buildUp)
+                : Cure.press("THICKER_PANEL_CORE", Quantity.mm(CORE_STEP_MM), buildUp);
     }
 }

@@ -1,10 +1,10 @@
 package pteron.core.panel;
 
 import pteron.core.buildup.Layer;
-import pteron.core.material.BirchPlywood;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.material.SheetGrain;
 import pteron.core.mechanics.SandwichStrip;
 import pteron.core.plan.ServiceClass;
 
@@ -21,37 +21,86 @@ public record SandwichPanel(
         String part, Sheet loaded, Sheet core, Sheet other, ServiceClass service) {
 
     /**
-     * A layer with its material.
+     * A layer with its material, seen along the span.
      *
-     * @param material material
-     * @param thicknessMm thickness (mm)
-     * @param modulus along the span (N/mm²)
+     * @param grain material and thickness
+     * @param across whether its grain runs across the span
      */
-    public record Sheet(Material material, double thicknessMm, double modulus) {}
+    public record Sheet(SheetGrain grain, boolean across) {
 
-    /** {@return a panel of three layers; a face whose grain runs across the span has its lesser modulus} */
+        /** {@return its material} */
+        public Material material() {
+            return grain.material();
+        }
+
+        /** {@return its thickness (mm)} */
+        public double thicknessMm() {
+            return grain.thicknessMm();
+        }
+
+        /** {@return modulus along the span when stretched (N/mm²)} */
+        public double modulus() {
+            return grain.stretchModulus(across);
+        }
+
+        /** {@return modulus along the span when bent (N/mm²)} */
+        public double bendingModulus() {
+            return grain.bendingModulus(across);
+        }
+
+        /**
+         * {@return modulus with which it spreads a load on a patch, which bends it both ways (N/mm²): the mean of both
+         * ways as a plate of wood on a bed, and never more than along the span}
+         */
+        public double patchModulus() {
+            double both = Math.sqrt(grain.bendingModulus(false) * grain.bendingModulus(true));
+            return Math.min(bendingModulus(), both);
+        }
+
+        /** {@return characteristic strength along the span (N/mm²)} */
+        public double strength(Property property) {
+            return grain.strength(property, across);
+        }
+    }
+
+    /**
+     * {@return a panel of three layers; a face whose grain runs across the span has its lesser moduli and strengths}
+     *
+     * @param span which grain runs along the span
+     */
     public static SandwichPanel of(
-            String part, Layer loaded, Layer core, Layer other, MaterialLibrary library) {
+            String part,
+            Layer loaded,
+            Layer core,
+            Layer other,
+            Layer.Grain span,
+            MaterialLibrary library) {
         return new SandwichPanel(
                 part,
-                sheet(loaded, library),
-                sheet(core, library),
-                sheet(other, library),
+                sheet(loaded, span, library),
+                sheet(core, span, library),
+                sheet(other, span, library),
                 ServiceClass.COVERED);
     }
 
     /** {@return this panel where its wood becomes so damp} */
-    public SandwichPanel in(ServiceClass other) {
-        return new SandwichPanel(part, loaded, core, this.other, other);
+    public SandwichPanel in(ServiceClass damp) {
+        return new SandwichPanel(part, loaded, core, other, damp);
     }
 
-    private static Sheet sheet(Layer layer, MaterialLibrary library) {
+    /** {@return this panel with the sheets of both faces along the span, or across it} */
+    SandwichPanel laid(boolean across) {
+        return new SandwichPanel(
+                part,
+                new Sheet(loaded.grain(), across),
+                core,
+                new Sheet(other.grain(), across),
+                service);
+    }
+
+    private static Sheet sheet(Layer layer, Layer.Grain span, MaterialLibrary library) {
         Material material = library.get(layer.material());
-        double modulus =
-                layer.grain() == Layer.Grain.ACROSS
-                        ? BirchPlywood.modulusAcross(material, layer.thicknessMm())
-                        : BirchPlywood.modulusAlong(material, layer.thicknessMm());
-        return new Sheet(material, layer.thicknessMm(), modulus);
+        return new Sheet(new SheetGrain(material, layer.thicknessMm()), layer.grain() != span);
     }
 
     /** {@return whether the library knows what the sums ask for} */
@@ -81,6 +130,6 @@ public record SandwichPanel(
     }
 
     private static SandwichStrip.Face face(Sheet sheet) {
-        return new SandwichStrip.Face(sheet.thicknessMm(), sheet.modulus());
+        return new SandwichStrip.Face(sheet.thicknessMm(), sheet.modulus(), sheet.bendingModulus());
     }
 }

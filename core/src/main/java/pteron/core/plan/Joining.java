@@ -6,14 +6,16 @@ import pteron.core.quantity.Require;
  * How members that are not of timber are joined and bent, and how bonded panels meet. Immutable.
  *
  * @param tubes what holds the end of a tube
+ * @param weld how it is welded where it is
  * @param curves how a tube is made to follow a curve
  * @param panels how bonded panels meet at a corner
  * @param conduitMm height over the floor of a conduit for wires in bonded walls, {@link PlanLimits#CONDUIT}; 0 for none
  */
-public record Joining(Tubes tubes, Curves curves, Panels panels, double conduitMm) {
+public record Joining(Tubes tubes, Weld weld, Curves curves, Panels panels, double conduitMm) {
 
     /** As most are joined. */
-    public static final Joining USUAL = new Joining(Tubes.WELDED, Curves.ROLLED, Panels.ANGLES, 0);
+    public static final Joining USUAL =
+            new Joining(Tubes.WELDED, Weld.MIG, Curves.ROLLED, Panels.ANGLES, 0);
 
     /** Checks the height. */
     public Joining {
@@ -28,6 +30,14 @@ public record Joining(Tubes tubes, Curves curves, Panels panels, double conduitM
         SLEEVED,
         /** Bolted to a bracket. */
         BRACKETED
+    }
+
+    /** How tubes are welded. */
+    public enum Weld {
+        /** With a wire that runs out of the torch. */
+        MIG,
+        /** With a rod held beside the torch: slower, hotter, softer beside the weld. */
+        TIG
     }
 
     /** How a tube is made to follow a curve. */
@@ -50,21 +60,26 @@ public record Joining(Tubes tubes, Curves curves, Panels panels, double conduitM
 
     /** {@return the same with tubes held in another way} */
     public Joining withTubes(Tubes other) {
-        return new Joining(other, curves, panels, conduitMm);
+        return new Joining(other, weld, curves, panels, conduitMm);
+    }
+
+    /** {@return the same with tubes welded in another way} */
+    public Joining withWeld(Weld other) {
+        return new Joining(tubes, other, curves, panels, conduitMm);
     }
 
     /** {@return the same with tubes bent in another way} */
     public Joining withCurves(Curves other) {
-        return new Joining(tubes, other, panels, conduitMm);
+        return new Joining(tubes, weld, other, panels, conduitMm);
     }
 
     /** {@return the same with panels that meet in another way} */
     public Joining withPanels(Panels other) {
-        return new Joining(tubes, curves, other, conduitMm);
+        return new Joining(tubes, weld, curves, other, conduitMm);
     }
 
     /** {@return the same with a conduit at another height; 0 for none} */
     public Joining withConduit(double otherMm) {
-        return new Joining(tubes, curves, panels, otherMm);
+        return new Joining(tubes, weld, curves, panels, otherMm);
     }
 }

@@ -82,7 +82,12 @@ public record BuildUpSums(
                         ? OptionalDouble.of(WarmWalls.of(floor, library).transmittance())
                         : OptionalDouble.empty(),
                 List.copyOf(parts),
-                sandwich(floor.topFace(), floor.core(), floor.bottomFace(), library));
+                sandwich(
+                        floor.topFace(),
+                        floor.core(),
+                        floor.bottomFace(),
+                        floor.spanGrain(),
+                        library));
     }
 
     private static BuildUpSums ofFramed(
@@ -158,11 +163,12 @@ public record BuildUpSums(
 
     /** A point in the middle of the strip, faces thick or thin. */
     private static OptionalDouble sandwich(
-            Layer face, Layer core, Layer other, MaterialLibrary library) {
+            Layer face, Layer core, Layer other, Layer.Grain span, MaterialLibrary library) {
         if (!SandwichPanel.isKnown(face, core, other, library)) {
             return OptionalDouble.empty();
         }
-        SandwichStrip strip = SandwichPanel.of("strip", face, core, other, library).strip(STRIP_MM);
+        SandwichStrip strip =
+                SandwichPanel.of("strip", face, core, other, span, library).strip(STRIP_MM);
         double load = 1000;
         double sag = new ThickFaces(strip, STRIP_MM, 0).under(load).deflectionMm();
         return OptionalDouble.of(load / sag);
@@ -175,7 +181,12 @@ public record BuildUpSums(
      */
     private static OptionalDouble stiffness(Framed framed, MaterialLibrary library) {
         if (framed.scheme() == Scheme.FRAMELESS) {
-            return sandwich(framed.outerSkin(), framed.insulation(), framed.innerSkin(), library);
+            return sandwich(
+                    framed.outerSkin(),
+                    framed.insulation(),
+                    framed.innerSkin(),
+                    Layer.Grain.ALONG,
+                    library);
         }
         Material material = library.get(framed.members().timber());
         if (!material.has(Property.MODULUS)) {

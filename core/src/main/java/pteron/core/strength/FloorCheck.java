@@ -66,7 +66,11 @@ final class FloorCheck {
                 span,
                 loads,
                 new MemberCheck.Setting(
-                        Duration.MEDIUM, plan.loads().serviceClass(), null, carried));
+                        Duration.MEDIUM,
+                        plan.loads().serviceClass(),
+                        null,
+                        carried,
+                        Welded.anywhere(plan, member, span)));
     }
 
     /** A person and the spread load are not put on together: EN 1991-1-1 6.3.1.2. */

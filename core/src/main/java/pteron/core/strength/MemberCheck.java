@@ -47,8 +47,14 @@ record MemberCheck(
      * @param service how damp the timber becomes
      * @param wind zone and coefficient, null where wind is not what loads it
      * @param carried where loads and span come from
+     * @param welded where it is welded
      */
-    record Setting(Duration duration, ServiceClass service, WindZones.Zone wind, Carried carried) {}
+    record Setting(
+            Duration duration,
+            ServiceClass service,
+            WindZones.Zone wind,
+            Carried carried,
+            Welded welded) {}
 
     private RectangleSection rectangle() {
         return RectangleSection.of(section);
@@ -178,8 +184,17 @@ record MemberCheck(
     }
 
     Check check(String mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
+        return check(mode, mode, demand, capacity, working);
+    }
+
+    Check check(
+            String mode,
+            String words,
+            Quantity demand,
+            Quantity capacity,
+            Supplier<Working> working) {
         String name =
-                kind.substring(0, 1).toUpperCase(Locale.ROOT) + kind.substring(1) + ", " + mode;
+                kind.substring(0, 1).toUpperCase(Locale.ROOT) + kind.substring(1) + ", " + words;
         return new Check(
                 kind.replace(' ', '-') + "." + mode, name, part, demand, capacity, working);
     }

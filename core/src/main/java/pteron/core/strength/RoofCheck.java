@@ -9,10 +9,12 @@ import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
+import pteron.core.mechanics.MetalStrength;
 import pteron.core.mechanics.Wind;
 import pteron.core.mechanics.WindZones;
 
@@ -83,7 +85,12 @@ final class RoofCheck {
         }
 
         private double weight() {
-            double own = member.section().areaMm2() * library.get(member.timber()).density() / 1e6;
+            Material stuff = library.get(member.timber());
+            double area =
+                    stuff.kind() == Material.Kind.METAL
+                            ? MetalStrength.profile(member.section(), stuff).areaMm2()
+                            : member.section().areaMm2();
+            double own = area * stuff.density() / 1e6;
             return (perArea() * carriedMm / 1000 + own) * Constants.GRAVITY / 1000;
         }
 
@@ -125,7 +132,8 @@ final class RoofCheck {
                                             : "length of the bow less one top plate",
                                     carriedMm,
                                     perArea(),
-                                    zone == null ? 0 : plan.loads().windSpeed())));
+                                    zone == null ? 0 : plan.loads().windSpeed()),
+                            Welded.of(plan, member, (member.lengthMm() - spanMm()) / 2)));
         }
     }
 }

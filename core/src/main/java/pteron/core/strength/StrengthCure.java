@@ -4,19 +4,25 @@ import pteron.core.figure.Cure;
 import pteron.core.mechanics.Check;
 import pteron.core.quantity.Quantity;
 
-/** What would make an overloaded part strong enough: a deeper section. */
+/** What would make an overloaded part strong enough: a deeper section, or a joint that leaves its metal as it was. */
 final class StrengthCure {
 
     private StrengthCure() {}
 
     static Cure of(Check check) {
         String kind = check.key().substring(0, check.key().indexOf('.'));
-        return switch (kind) {
-            case "stud" -> deeper(check, "walls");
-            case "bow" -> deeper(check, "roof");
-            case "bearer" -> deeper(check, "floor");
-            default -> throw new IllegalArgumentException("there is no cure for [" + kind + "]");
-        };
+        String part =
+                switch (kind) {
+                    case "stud" -> "walls";
+                    case "bow" -> "roof";
+                    case "bearer" -> "floor";
+                    default ->
+                            throw new IllegalArgumentException(
+                                    "there is no cure for [" + kind + "]");
+                };
+        return check.key().endsWith(MetalChecks.WELD)
+                ? Cure.press("BOLT_TUBES", Quantity.ratio(check.utilisation()), part)
+                : deeper(check, part);
     }
 
     /** Bending stress falls with the square of the depth, deflection with the cube, shear with depth. */

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
 import pteron.core.figure.Cure;
@@ -19,6 +21,7 @@ import pteron.core.figure.Verdict;
 import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.FrameStation;
+import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
@@ -31,6 +34,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Stage;
+import pteron.core.tube.Tubes;
 
 /** Checks members and floor. */
 public final class StrengthStage {
@@ -59,6 +63,7 @@ public final class StrengthStage {
                                                             given.library(),
                                                             given.get(Carrier.class),
                                                             frame,
+                                                            given.get(Tubes.class),
                                                             given.get(Panels.class))),
                     StrengthStage::of);
 
@@ -78,6 +83,7 @@ public final class StrengthStage {
         }
         List<Check> checks = new ArrayList<>(hardest.values());
         List<Finding> findings = new ArrayList<>(findings(checks));
+        findings.addAll(uncheckedWelds(plan));
         findings.addAll(FreeEnd.findings(carrier, floorFromEndToEnd(frame)));
         checks.addAll(floorUnderHeel(plan.floorUnderHeel()));
         List<Figure> figures = new ArrayList<>();
@@ -189,6 +195,29 @@ public final class StrengthStage {
             }
         }
         return findings;
+    }
+
+    /** {@return a finding for each metal that is welded and whose strength beside a weld is not known} */
+    private static List<Finding> uncheckedWelds(StrengthInput plan) {
+        Map<String, List<Member>> unchecked =
+                plan.frame().members().stream()
+                        .filter(member -> Welded.isUnchecked(plan, member))
+                        .collect(
+                                Collectors.groupingBy(
+                                        Member::timber, TreeMap::new, Collectors.toList()));
+        return unchecked.values().stream()
+                .map(
+                        members ->
+                                new Finding(
+                                        "WELD_NOT_CHECKED",
+                                        Severity.WATCH,
+                                        Place.of(FrameStation.FRAME, members.getFirst().name()),
+                                        Quantity.count(members.size()),
+                                        Limit.atMost(Quantity.count(0)),
+                                        Cure.advice(
+                                                "NAME_STRENGTH_BY_WELD",
+                                                Quantity.count(members.size()))))
+                .toList();
     }
 
     private static String code(Check check) {

@@ -82,7 +82,8 @@ final class WallCheck {
                         plan.loads().serviceClass(),
                         zone,
                         new Carried(
-                                "length between the plates", carried, 0, plan.loads().windSpeed()));
+                                "length between the plates", carried, 0, plan.loads().windSpeed()),
+                        Welded.of(plan, member, 0));
         return stud(member, library, load, setting);
     }
 

@@ -1,6 +1,8 @@
 package pteron.core.tube;
 
+import java.util.List;
 import pteron.core.frame.Member;
+import pteron.core.geometry.Segment2;
 
 /**
  * One end of a tube. Immutable.
@@ -9,11 +11,25 @@ import pteron.core.frame.Member;
  * @param atEnd whether it is its second end
  * @param kind what it meets
  * @param aroundMm how far it is round the cut (mm): what is welded where it meets another tube
+ * @param cuts its cuts (u, v)
+ * @param met the tubes that it meets
  */
-public record TubeEnd(Member member, boolean atEnd, Kind kind, double aroundMm) {
+public record TubeEnd(
+        Member member,
+        boolean atEnd,
+        Kind kind,
+        double aroundMm,
+        List<Segment2> cuts,
+        List<Member> met) {
 
     /** What one end has of a joint that two of them share. */
     private static final double HALF = 0.5;
+
+    /** Copies the lists. */
+    public TubeEnd {
+        cuts = List.copyOf(cuts);
+        met = List.copyOf(met);
+    }
 
     /** What the end of a tube meets. */
     public enum Kind {

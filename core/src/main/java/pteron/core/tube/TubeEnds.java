@@ -35,10 +35,11 @@ final class TubeEnds {
         List<Segment2> cuts = tube.ends(atEnd);
         double across = cuts.stream().mapToDouble(Segment2::lengthMm).sum();
         double around = 2 * (across + tube.section().depthMm());
-        return new TubeEnd(tube, atEnd, kind(tube, cuts), around);
+        List<Member> met = met(tube, cuts);
+        return new TubeEnd(tube, atEnd, kind(met, cuts), around, cuts, met);
     }
 
-    private Kind kind(Member tube, List<Segment2> cuts) {
+    private List<Member> met(Member tube, List<Segment2> cuts) {
         List<Member> met = new ArrayList<>();
         for (Member other : tubes) {
             if (other != tube
@@ -47,6 +48,10 @@ final class TubeEnds {
                 met.add(other);
             }
         }
+        return met;
+    }
+
+    private static Kind kind(List<Member> met, List<Segment2> cuts) {
         if (met.isEmpty()) {
             return Kind.OPEN;
         }

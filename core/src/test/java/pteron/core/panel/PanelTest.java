@@ -21,6 +21,7 @@ import pteron.core.material.Material.Kind;
 import pteron.core.material.Material.Sourced;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
+import pteron.core.material.SheetGrain;
 import pteron.core.mechanics.Check;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.SandwichStrip;
@@ -52,9 +53,9 @@ class PanelTest {
         Material foam = material(Kind.FOAM, 12, 4.5);
         return new SandwichPanel(
                 "floor",
-                new SandwichPanel.Sheet(board, face, 9000),
-                new SandwichPanel.Sheet(foam, core, 12),
-                new SandwichPanel.Sheet(board, face, 9000),
+                new SandwichPanel.Sheet(new SheetGrain(board, face), false),
+                new SandwichPanel.Sheet(new SheetGrain(foam, core), false),
+                new SandwichPanel.Sheet(new SheetGrain(board, face), false),
                 ServiceClass.COVERED);
     }
 
@@ -153,7 +154,12 @@ class PanelTest {
                         StartingPlans.square().makeUp().floor().bearers());
         SandwichPanel panel =
                 SandwichPanel.of(
-                        "floor", floor.topFace(), floor.core(), floor.bottomFace(), LIBRARY);
+                        "floor",
+                        floor.topFace(),
+                        floor.core(),
+                        floor.bottomFace(),
+                        Layer.Grain.ALONG,
+                        LIBRARY);
         PanelLoad heel = PanelLoad.heel(107 * 9.81, 406);
         List<PanelUse> checks = new PanelCheck(panel, heel, 406, 38).uses();
         assertThat(check(checks, "sag").demand().value()).isLessThan(2.5);

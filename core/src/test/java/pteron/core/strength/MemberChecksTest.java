@@ -44,7 +44,8 @@ class MemberChecksTest {
                             Duration.MEDIUM,
                             ServiceClass.COVERED,
                             null,
-                            new Carried("between its supports", 400, 10, 0)));
+                            new Carried("between its supports", 400, 10, 0),
+                            Welded.NONE));
 
     private static Map<String, Check> checks(MemberCheck check) {
         return check.checks().stream()

@@ -77,7 +77,8 @@ class MetalChecksTest {
                                 Duration.SHORT,
                                 ServiceClass.COVERED,
                                 null,
-                                new Carried("between its supports", 500, 10, 0)));
+                                new Carried("between its supports", 500, 10, 0),
+                                Welded.NONE));
         return new MetalChecks(bow)
                 .checks().stream()
                         .collect(Collectors.toMap(c -> c.key().replaceAll(".*\\.", ""), c -> c));

@@ -71,6 +71,7 @@ final class MakeUpReader {
         Joining usual = Joining.USUAL;
         return new Joining(
                 at.choiceOr("tubes", Joining.Tubes.values(), usual.tubes()),
+                at.choiceOr("weld", Joining.Weld.values(), usual.weld()),
                 at.choiceOr("curves", Joining.Curves.values(), usual.curves()),
                 at.choiceOr("panels", Joining.Panels.values(), usual.panels()),
                 at.numberOr("conduitMm", PlanLimits.CONDUIT, 0));

@@ -85,6 +85,9 @@ final class MakeUpWriter {
     private static ObjectNode joining(Joining joining) {
         ObjectNode node = object();
         node.put("tubes", lower(joining.tubes()));
+        if (joining.weld() != Joining.USUAL.weld()) {
+            node.put("weld", lower(joining.weld()));
+        }
         node.put("curves", lower(joining.curves()));
         node.put("panels", lower(joining.panels()));
         if (joining.conduitMm() > 0) {

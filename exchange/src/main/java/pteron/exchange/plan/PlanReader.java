@@ -26,7 +26,7 @@ final class PlanReader {
     static final String FORMAT = "pteron-plan";
 
     /** Newest version of the format that is read and written. */
-    static final int VERSION = 7;
+    static final int VERSION = 8;
 
     /** Lengths of tubes before version 7: a whole bar, common practice. */
     private static final List<Double> TUBE_LENGTHS_MM = List.of(6000.0);

@@ -29,7 +29,7 @@ class FifthVersionTest {
     @Test
     void fifthVersion_isReadAsItWas() throws Exception {
         for (BoxPlan plan : new BoxPlan[] {Demos.wagtail(), Demos.siskin()}) {
-            String text = PlanFile.text(plan).replace("\"version\" : 7", "\"version\" : 5");
+            String text = PlanFile.text(plan).replace("\"version\" : 8", "\"version\" : 5");
             assertThat(text).doesNotContain("assembly");
             assertThat(read(text)).isEqualTo(plan);
         }

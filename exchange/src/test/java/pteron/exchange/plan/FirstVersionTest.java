@@ -51,7 +51,7 @@ class FirstVersionTest {
     void firstVersion_isWrittenInTheNewest() throws Exception {
         BoxPlan plan = read(sample());
         String text = PlanFile.text(plan);
-        assertThat(text).contains("\"version\" : 7").doesNotContain("\"trailer\" : {");
+        assertThat(text).contains("\"version\" : 8").doesNotContain("\"trailer\" : {");
         assertThat(read(text)).isEqualTo(plan);
     }
 

@@ -23,7 +23,7 @@ class FourthVersionTest {
 
     private static String fourth(BoxPlan plan) {
         return PlanFile.text(plan)
-                .replace("\"version\" : 7", "\"version\" : 4")
+                .replace("\"version\" : 8", "\"version\" : 4")
                 .replace("\"school\" : \"on_cross_members\"", "\"onBearers\" : false");
     }
 

@@ -62,9 +62,9 @@ class PlanFileTest {
                         "box.widthMm: is 20 mm and must be from 600 to 3\u2009500 mm"),
                 broken(
                         "newer version",
-                        "\"version\" : 7",
                         "\"version\" : 8",
-                        "version: is 8 and this Pteron reads up to 7"),
+                        "\"version\" : 9",
+                        "version: is 9 and this Pteron reads up to 8"),
                 broken(
                         "another format",
                         "pteron-plan",
@@ -192,7 +192,7 @@ class PlanFileTest {
                 .hasMessageContaining("line 6")
                 .hasMessageContaining("metric");
         assertThat(refusal("[".repeat(5000))).hasMessageContaining("longer or deeper");
-        assertThat(refusal(demo().replace("\"version\" : 7", "\"version\" : 1.5")))
+        assertThat(refusal(demo().replace("\"version\" : 8", "\"version\" : 1.5")))
                 .hasMessageContaining("version: is 1.5 and must be a whole number");
         String long5 = "x".repeat(5_000_000);
         for (String name : new String[] {"Wagtail", "birch-ply", "metric", "trailer"}) {

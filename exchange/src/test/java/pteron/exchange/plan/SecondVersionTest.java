@@ -25,7 +25,7 @@ class SecondVersionTest {
     /** The demo as the second version wrote it. */
     private static String second() {
         return PlanFile.text(Demos.wagtail())
-                .replace("\"version\" : 7", "\"version\" : 2")
+                .replace("\"version\" : 8", "\"version\" : 2")
                 .replaceAll("\\s*\"(endTrimMm|lengthToleranceMm)\" : [0-9.]+,", "")
                 .replaceAll(",\\s*\"serviceClass\" : \"covered\"", "");
     }
@@ -45,7 +45,7 @@ class SecondVersionTest {
                         () ->
                                 read(
                                         PlanFile.text(Demos.wagtail())
-                                                .replace("\"version\" : 7", "\"version\" : 2")))
+                                                .replace("\"version\" : 8", "\"version\" : 2")))
                 .hasMessageContaining("serviceClass");
     }
 }

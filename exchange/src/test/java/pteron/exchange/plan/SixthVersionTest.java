@@ -37,7 +37,7 @@ class SixthVersionTest {
         for (BoxPlan plan : new BoxPlan[] {Demos.wagtail(), bare(Demos.siskin())}) {
             String text =
                     PlanFile.text(plan)
-                            .replace("\"version\" : 7", "\"version\" : 6")
+                            .replace("\"version\" : 8", "\"version\" : 6")
                             .replaceAll("\\s*\"tubeLengthsMm\" : \\[[^]]*],", "");
             assertThat(text).doesNotContain("joining", "partitions", "found", "tubeLengths");
             assertThat(read(text)).isEqualTo(plan);
@@ -65,6 +65,7 @@ class SixthVersionTest {
                                         .withJoining(
                                                 new Joining(
                                                         Joining.Tubes.SLEEVED,
+                                                        Joining.Weld.TIG,
                                                         Joining.Curves.NOTCHED,
                                                         Joining.Panels.TONGUED,
                                                         420))
