@@ -8,7 +8,6 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.Layer.Grain;
 import pteron.core.buildup.Section;
-import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
 import pteron.core.extent.Areas;
 import pteron.core.figure.Figure;
@@ -16,6 +15,7 @@ import pteron.core.figure.Finding;
 import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.PanelFrame;
+import pteron.core.geometry.Bounds2;
 import pteron.core.inside.Inside;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.Material;
@@ -24,8 +24,6 @@ import pteron.core.material.Property;
 import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.ThickFaces;
-import pteron.core.mechanics.Wind;
-import pteron.core.mechanics.WindZones;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
@@ -36,6 +34,12 @@ import pteron.core.quantity.Quantity;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Given;
 import pteron.core.stage.Stage;
+import pteron.core.wind.BoxInWind;
+import pteron.core.wind.RoofFace;
+import pteron.core.wind.RoofWind;
+import pteron.core.wind.WallWind;
+import pteron.core.wind.Wind;
+import pteron.core.wind.Zone;
 
 /** Checks floor, and walls and roof without a frame, as sandwich panels. */
 public final class PanelStage {
@@ -279,19 +283,40 @@ public final class PanelStage {
         return all;
     }
 
-    /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of the roof. */
+    /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of a piece of the roof. */
     private PanelLoad wind(boolean roof, double span) {
-        WindZones zones = BoxInWind.zones(plan.box(), carrier);
+        WallWind walls = BoxInWind.walls(plan.box(), carrier);
         double area = span * STRIP_MM / 1e6;
-        WindZones.Zone end = zones.wall(false, 0, area);
-        WindZones.Zone side = zones.wall(true, 0, area);
-        WindZones.Zone wall = side.net() > end.net() ? side : end;
-        WindZones.Zone zone = roof ? zones.roof(STRIP_MM / 2, area) : wall;
+        Zone zone = roof ? onRoof(walls, area) : onWalls(walls, area);
         double pressure = Wind.pressure(plan.loads().windSpeed()) * zone.net() / 1e6;
         String words =
                 "wind in zone %s, %s times its pressure"
                         .formatted(zone.name(), NumberText.format(zone.net(), 2));
         return PanelLoad.spread("wind", words, pressure, span, Duration.SHORT);
+    }
+
+    /** The strip beside an edge, as narrow as the zone there. */
+    private static Zone onWalls(WallWind walls, double area) {
+        WallWind.Stretch side = new WallWind.Stretch(0, 1, walls.lengthMm());
+        WallWind.Stretch end = new WallWind.Stretch(0, 1, walls.widthMm());
+        return walls.worst(true, side, area).harder(walls.worst(false, end, area));
+    }
+
+    private Zone onRoof(WallWind walls, double area) {
+        RoofWind wind = new RoofWind(walls);
+        Zone worst = new Zone("", 0);
+        for (RoofFace face : BoxInWind.roofs(plan.box(), walls, plan.outline)) {
+            double strip = Math.min(STRIP_MM, face.lengthMm());
+            for (double from = 0; from + strip <= face.lengthMm(); from += strip / 2) {
+                Bounds2 place = new Bounds2(from, from + strip, 0, face.widthMm());
+                worst =
+                        worst.harder(wind.suction(face, place, area))
+                                .harder(wind.pressure(face, place));
+            }
+            Bounds2 last = new Bounds2(face.lengthMm() - strip, face.lengthMm(), 0, face.widthMm());
+            worst = worst.harder(wind.suction(face, last, area));
+        }
+        return worst;
     }
 
     private void span(String part, double mm, String words) {

@@ -2,9 +2,9 @@ package pteron.core.strength;
 
 import pteron.core.figure.Working;
 import pteron.core.mechanics.Constants;
-import pteron.core.mechanics.Wind;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.wind.Wind;
 
 /**
  * Where the loads and the span of a member come from. Immutable.

@@ -14,11 +14,11 @@ import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
 import pteron.core.mechanics.RectangleSection;
 import pteron.core.mechanics.TimberStrength;
-import pteron.core.mechanics.WindZones;
 import pteron.core.plan.ServiceClass;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.wind.Zone;
 
 /**
  * A member on two supports, checked in bending, shear and deflection; of timber to EN 1995-1-1. Immutable.
@@ -50,11 +50,7 @@ record MemberCheck(
      * @param welded where it is welded
      */
     record Setting(
-            Duration duration,
-            ServiceClass service,
-            WindZones.Zone wind,
-            Carried carried,
-            Welded welded) {}
+            Duration duration, ServiceClass service, Zone wind, Carried carried, Welded welded) {}
 
     private RectangleSection rectangle() {
         return RectangleSection.of(section);

@@ -13,7 +13,7 @@ final class StrengthCure {
         String kind = check.key().substring(0, check.key().indexOf('.'));
         String part =
                 switch (kind) {
-                    case "stud" -> "walls";
+                    case "stud", "bend-bow" -> "walls";
                     case "bow" -> "roof";
                     case "bearer" -> "floor";
                     default ->

@@ -6,6 +6,7 @@ import pteron.core.carrier.Carrier;
 import pteron.core.frame.Frame;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Check;
+import pteron.core.outline.Outline;
 import pteron.core.panel.PanelMode;
 import pteron.core.panel.Panels;
 import pteron.core.plan.Box;
@@ -25,6 +26,7 @@ import pteron.core.tube.Tubes;
  * @param loads what it must carry
  * @param library the materials
  * @param carrier the carrier
+ * @param outline the outline, usable
  * @param frame the frame
  * @param bought whether posts and bows that are there carry wind and roof
  * @param floorUnderHeel checks of the floor under one person on a heel, by the way it gives way
@@ -36,6 +38,7 @@ public record StrengthInput(
         Loads loads,
         MaterialLibrary library,
         Carrier carrier,
+        Outline outline,
         Frame frame,
         boolean bought,
         Map<PanelMode, Check> floorUnderHeel) {
@@ -50,6 +53,7 @@ public record StrengthInput(
             BoxPlan plan,
             MaterialLibrary library,
             Carrier carrier,
+            Outline outline,
             Frame frame,
             Tubes tubes,
             Panels panels) {
@@ -60,6 +64,7 @@ public record StrengthInput(
                 plan.loads(),
                 library,
                 carrier,
+                outline,
                 frame,
                 plan.found().isPresent(),
                 panels.floorUnderHeel());

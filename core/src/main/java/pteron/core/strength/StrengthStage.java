@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import pteron.core.carrier.BoxInWind;
 import pteron.core.carrier.Carrier;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
@@ -26,8 +25,7 @@ import pteron.core.frame.PanelFrame;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.Check;
-import pteron.core.mechanics.Wind;
-import pteron.core.mechanics.WindZones;
+import pteron.core.outline.Outline;
 import pteron.core.panel.PanelMode;
 import pteron.core.panel.Panels;
 import pteron.core.quantity.Quantity;
@@ -35,6 +33,9 @@ import pteron.core.quantity.Unit;
 import pteron.core.shell.PanelKind;
 import pteron.core.stage.Stage;
 import pteron.core.tube.Tubes;
+import pteron.core.wind.BoxInWind;
+import pteron.core.wind.WallWind;
+import pteron.core.wind.Wind;
 
 /** Checks members and floor. */
 public final class StrengthStage {
@@ -62,6 +63,7 @@ public final class StrengthStage {
                                                             given.plan(),
                                                             given.library(),
                                                             given.get(Carrier.class),
+                                                            given.get(Outline.class),
                                                             frame,
                                                             given.get(Tubes.class),
                                                             given.get(Panels.class))),
@@ -97,10 +99,10 @@ public final class StrengthStage {
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
         List<MemberCheck> members = new ArrayList<>();
-        WindZones zones = BoxInWind.zones(plan.box(), carrier);
         if (!plan.bought()) {
-            members.addAll(WallCheck.of(plan, frame.panels(), zones, library));
-            members.addAll(RoofCheck.of(plan, frame.panels(), zones, library));
+            WallWind wind = BoxInWind.walls(plan.box(), carrier);
+            members.addAll(WallCheck.of(plan, wind));
+            members.addAll(RoofCheck.of(plan, wind));
         }
         frame.panels().stream()
                 .filter(one -> one.panel().kind() == PanelKind.FLOOR)

@@ -8,12 +8,18 @@ import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Bounds2;
-import pteron.core.material.MaterialLibrary;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Point3;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
-import pteron.core.mechanics.Wind;
-import pteron.core.mechanics.WindZones;
+import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.wind.RoofFace;
+import pteron.core.wind.RoofForm;
+import pteron.core.wind.RoofWind;
+import pteron.core.wind.WallWind;
+import pteron.core.wind.Wind;
+import pteron.core.wind.Zone;
 
 /** Studs and trimmers of the walls under wind. */
 final class WallCheck {
@@ -21,13 +27,20 @@ final class WallCheck {
     private static final Set<Role> UPRIGHTS =
             Set.of(Role.STUD, Role.TRIMMER, Role.CORNER_POST, Role.CORNER_BACKING);
 
-    private WallCheck() {}
+    private final StrengthInput plan;
+    private final WallWind wind;
+    private final PanelFrame panel;
+
+    private WallCheck(StrengthInput plan, WallWind wind, PanelFrame panel) {
+        this.plan = plan;
+        this.wind = wind;
+        this.panel = panel;
+    }
 
     /** {@return a check of every stud and trimmer that stands from plate to plate} */
-    static List<MemberCheck> of(
-            StrengthInput plan, List<PanelFrame> panels, WindZones zones, MaterialLibrary library) {
+    static List<MemberCheck> of(StrengthInput plan, WallWind wind) {
         List<MemberCheck> checks = new ArrayList<>();
-        for (PanelFrame panel : panels) {
+        for (PanelFrame panel : plan.frame().panels()) {
             PanelKind kind = panel.panel().kind();
             boolean wall =
                     kind != PanelKind.WHEEL_BOX
@@ -36,67 +49,77 @@ final class WallCheck {
                             && !kind.isRoof();
             // bars in a bonded panel carry with it: that is the check of the panel
             if (wall && !panel.panel().isBonded()) {
-                wall(plan, panel, zones, library, checks);
+                checks.addAll(new WallCheck(plan, wind, panel).studs());
             }
         }
         return checks;
     }
 
-    private static void wall(
-            StrengthInput plan,
-            PanelFrame panel,
-            WindZones zones,
-            MaterialLibrary library,
-            List<MemberCheck> checks) {
+    private List<MemberCheck> studs() {
         List<Member> uprights =
                 panel.members().stream()
                         .filter(member -> UPRIGHTS.contains(member.role()))
                         .sorted(Comparator.comparingDouble(WallCheck::middle))
                         .toList();
+        List<MemberCheck> checks = new ArrayList<>();
         for (int i = 1; i < uprights.size() - 1; i++) {
             Member member = uprights.get(i);
             if (member.role() == Role.STUD || member.role() == Role.TRIMMER) {
-                double carried = (middle(uprights.get(i + 1)) - middle(uprights.get(i - 1))) / 2;
-                checks.add(stud(plan, panel, zones, library, member, carried));
+                double from = (middle(uprights.get(i - 1)) + middle(member)) / 2;
+                double to = (middle(member) + middle(uprights.get(i + 1))) / 2;
+                checks.add(stud(member, from, to));
             }
         }
+        return checks;
     }
 
-    private static MemberCheck stud(
-            StrengthInput plan,
-            PanelFrame panel,
-            WindZones zones,
-            MaterialLibrary library,
-            Member member,
-            double carried) {
-        Bounds2 wall = panel.panel().frame().bounds();
-        double wind = Wind.pressure(plan.loads().windSpeed());
-        double fromEdge = Math.min(middle(member) - wall.fromU(), wall.toU() - middle(member));
-        boolean side = panel.panel().kind().isSide();
-        double area = carried * member.lengthMm() / 1e6;
-        WindZones.Zone zone = zones.wall(side, fromEdge, area);
-        double load = wind * zone.net() * carried / 1e6;
-        MemberCheck.Setting setting =
-                new MemberCheck.Setting(
-                        Duration.SHORT,
-                        plan.loads().serviceClass(),
-                        zone,
-                        new Carried(
-                                "length between the plates", carried, 0, plan.loads().windSpeed()),
-                        Welded.of(plan, member, 0));
-        return stud(member, library, load, setting);
-    }
-
-    private static MemberCheck stud(
-            Member member, MaterialLibrary library, double load, MemberCheck.Setting setting) {
+    /** A stud carries half way to its neighbours. */
+    private MemberCheck stud(Member member, double from, double to) {
+        double carried = to - from;
+        double speed = plan.loads().windSpeed();
+        Zone zone = zone(from, to, carried * member.lengthMm() / 1e6);
+        double load = Wind.pressure(speed) * zone.net() * carried / 1e6;
         return new MemberCheck(
                 "stud",
                 member.name(),
                 member.section(),
-                library.get(member.timber()),
+                plan.library().get(member.timber()),
                 member.lengthMm(),
                 new LoadCase(0, load, 0),
-                setting);
+                new MemberCheck.Setting(
+                        Duration.SHORT,
+                        plan.loads().serviceClass(),
+                        zone,
+                        new Carried("length between the plates", carried, 0, speed),
+                        Welded.of(plan, member, 0)));
+    }
+
+    /** A leaning wall is a slope of the roof too, as far as the tables of slopes reach. */
+    private Zone zone(double from, double to, double areaM2) {
+        Bounds2 wall = panel.panel().frame().bounds();
+        boolean side = panel.panel().kind().isSide();
+        WallWind.Stretch stretch =
+                new WallWind.Stretch(from - wall.fromU(), to - wall.fromU(), wall.width());
+        Zone upright = wind.worst(side, stretch, areaM2);
+        double slope = side ? 90 : slopeDegrees(panel.panel());
+        return slope > RoofForm.STEEPEST_DEGREES
+                ? upright
+                : upright.harder(sloped(from, to, areaM2, slope));
+    }
+
+    private Zone sloped(double from, double to, double areaM2, double slope) {
+        Bounds2 wall = panel.panel().frame().bounds();
+        double run = wall.height() * Math.cos(Math.toRadians(slope));
+        RoofFace face = new RoofFace(RoofForm.straight(slope, true), run, wall.width());
+        Bounds2 strip = new Bounds2(0, run, from - wall.fromU(), to - wall.fromU());
+        RoofWind roof = new RoofWind(wind);
+        return roof.suction(face, strip, areaM2).harder(roof.pressure(face, strip));
+    }
+
+    /** {@return slope of a flat panel (degrees), 90 upright} */
+    private static double slopeDegrees(Panel panel) {
+        Point3 inward = panel.surface().inward(new Point2(0, 0));
+        return Math.toDegrees(Math.acos(Math.clamp(Math.abs(inward.z()), 0, 1)));
     }
 
     private static double middle(Member member) {

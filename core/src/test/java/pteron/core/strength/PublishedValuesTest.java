@@ -13,8 +13,8 @@ import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
 import pteron.core.mechanics.RectangleSection;
 import pteron.core.mechanics.TimberStrength;
-import pteron.core.mechanics.Wind;
 import pteron.core.plan.ServiceClass;
+import pteron.core.wind.Wind;
 
 /** Sections, beams, timber classes, factors and wind against published values. */
 class PublishedValuesTest {

@@ -1,8 +1,8 @@
-package pteron.core.mechanics;
+package pteron.core.wind;
 
 import pteron.core.quantity.Require;
 
-/** Wind on a wall. */
+/** Pressure of wind. */
 public final class Wind {
 
     /** Half the density of air (kg/m³): ASCE 7, 0.613. */
