@@ -12,6 +12,7 @@ import pteron.core.picture.WallPlaces;
 import pteron.core.placing.OpeningEdits;
 import pteron.core.placing.ShelfUnit;
 import pteron.core.plan.Opening.Place;
+import pteron.core.plan.Opening.Size;
 import pteron.core.plan.Wall;
 
 /** Puts units of the shelf into the box: where there is room, or where they were let go. */
@@ -61,10 +62,11 @@ public final class UnitPlacing {
             return;
         }
         Point2 middle = found.get().place();
+        Size size = OpeningEdits.size(toolbox.plan(), unit, found.get().wall());
         Place place =
                 new Place(
-                        round(middle.u() - unit.size().widthMm() / 2, 14000),
-                        round(middle.v() - unit.size().heightMm() / 2, 4400));
+                        round(middle.u() - size.widthMm() / 2, 14000),
+                        round(middle.v() - size.heightMm() / 2, 4400));
         toolbox.edit(plan -> OpeningEdits.added(plan, unit, found.get().wall(), place));
     }
 

@@ -28,14 +28,24 @@ final class OpeningFields {
     }
 
     /** What the two places of an opening are counted from. */
-    private record Words(String along, String up) {}
+    private record Words(String along, String up, String width, String height) {
+
+        /** An opening whose width runs along its wall. */
+        private Words(String along, String up) {
+            this(along, up, "cut-out width", "cut-out height");
+        }
+    }
 
     private static Words words(Opening opening, boolean across) {
         if (across) {
             boolean level = opening.wall().part() == Wall.Part.ROOF;
-            return new Words(
-                    level ? "from the roof's front end" : "from where the piece begins",
-                    "from the left side");
+            return level
+                    ? new Words("from the roof's front end", "from the left side")
+                    : new Words(
+                            "from where the piece begins",
+                            "from the left side",
+                            "cut-out height, along the bend",
+                            "cut-out width");
         }
         if (opening.wall().isSide()) {
             return new Words("from the front", "over the floor");
@@ -59,12 +69,12 @@ final class OpeningFields {
         opening.part(Opening::size, Opening::withSize)
                 .mm(
                         key + "width",
-                        name + "cut-out width",
+                        name + words.width(),
                         Size::widthMm,
                         (size, v) -> new Size(v, size.heightMm()))
                 .mm(
                         key + "height",
-                        name + "cut-out height",
+                        name + words.height(),
                         Size::heightMm,
                         (size, v) -> new Size(size.widthMm(), v));
         opening.mm(key + "play", name + "play each side", Opening::playMm, Opening::withPlay)

@@ -59,6 +59,14 @@ public final class OpeningStage {
         }
         findings.addAll(OpeningCheck.findings(placed));
         List<Figure> figures = new ArrayList<>(figures(placed));
+        for (PlacedOpening one : placed) {
+            BendFit.of(one)
+                    .ifPresent(
+                            fit -> {
+                                figures.add(fit.figure());
+                                findings.addAll(fit.findings());
+                            });
+        }
         for (Panel panel : shell.panels()) {
             if (Wall.of(panel.id()).isPresent()) {
                 figures.add(netArea(panel, placed));

@@ -7,7 +7,8 @@
  *
  * <ol>
  *   <li>Each opening is laid into the plane of its panel.
- *   <li>Checks: inside the wall, room for trimmers, header and sill, clear of its neighbours.
+ *   <li>Checks: inside the wall, room for trimmers, header and sill, clear of its neighbours; on a bend how far its flat
+ *       flange stands off ({@link pteron.core.opening.BendFit}).
  *   <li>Where sliding it along or up would do, the finding carries that as its cure.
  * </ol>
  */

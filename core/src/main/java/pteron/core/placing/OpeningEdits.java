@@ -10,6 +10,7 @@ import pteron.core.geometry.Bounds2;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
+import pteron.core.plan.Opening.Size;
 import pteron.core.plan.Wall;
 
 /** Doors, windows and hatches added, taken away, doubled and moved. Pure functions. */
@@ -48,8 +49,21 @@ public final class OpeningEdits {
     public static BoxPlan added(BoxPlan plan, ShelfUnit unit, Wall wall, Place place) {
         boolean door = standsOnFloor(unit, wall);
         Place wanted = new Place(place.alongMm(), door ? 0 : place.sillMm());
-        Place at = WallRoom.of(plan, wall).inside(unit.size(), wanted, door).orElse(wanted);
+        Place at =
+                WallRoom.of(plan, wall).inside(size(plan, unit, wall), wanted, door).orElse(wanted);
         return with(plan, opening(plan, unit, wall, at));
+    }
+
+    /** {@return the cut-out of a unit in a wall, along it and across it: upright as it stands on the shelf} */
+    public static Size size(BoxPlan plan, ShelfUnit unit, Wall wall) {
+        boolean ofWall = unit.home() == ShelfUnit.Home.WALL;
+        return ofWall && WallRoom.isUpright(plan, wall) ? unit.size().turned() : unit.size();
+    }
+
+    /** {@return the cut-out of an opening that goes to another wall and stays upright} */
+    private static Size size(BoxPlan plan, Opening old, Wall wall) {
+        boolean turns = WallRoom.isUpright(plan, old.wall()) != WallRoom.isUpright(plan, wall);
+        return turns ? old.size().turned() : old.size();
     }
 
     /** {@return the plan with a unit where it first finds room, the middle of a wall first} */
@@ -60,12 +74,14 @@ public final class OpeningEdits {
     private static Place roomFor(BoxPlan plan, ShelfUnit unit, Wall wall) {
         WallRoom room = WallRoom.of(plan, wall);
         Bounds2 all = room.shape().bounds();
-        double middle = all.middle().u() - unit.size().widthMm() / 2;
+        Size size = size(plan, unit, wall);
+        double middle = all.middle().u() - size.widthMm() / 2;
         boolean door = standsOnFloor(unit, wall);
-        double sill = unit.home() == ShelfUnit.Home.ROOF ? centred(all, unit) : unit.sillMm();
+        boolean across = unit.home() == ShelfUnit.Home.ROOF || WallRoom.isUpright(plan, wall);
+        double sill = across ? centred(all, size) : unit.sillMm();
         Place wanted = new Place(Math.rint(middle), sill);
-        return room.free(unit.size(), wanted, door, on(plan, wall))
-                .or(() -> room.inside(unit.size(), wanted, door))
+        return room.free(size, wanted, door, on(plan, wall))
+                .or(() -> room.inside(size, wanted, door))
                 .orElse(wanted);
     }
 
@@ -73,8 +89,8 @@ public final class OpeningEdits {
         return unit.kind() == Opening.Kind.DOOR && wall.standsOnFloor();
     }
 
-    private static double centred(Bounds2 room, ShelfUnit unit) {
-        return Math.rint(room.middle().v() - unit.size().heightMm() / 2);
+    private static double centred(Bounds2 room, Size size) {
+        return Math.rint(room.middle().v() - size.heightMm() / 2);
     }
 
     /** {@return the longest piece of the roof, empty if the box has none} */
@@ -97,7 +113,7 @@ public final class OpeningEdits {
                 unit.kind(),
                 wall,
                 place,
-                unit.size(),
+                size(plan, unit, wall),
                 UnitShelf.PLAY_MM,
                 unit.massKg());
     }
@@ -209,11 +225,14 @@ public final class OpeningEdits {
             if (!old.wall().equals(wall)) {
                 boolean door = old.withWall(wall).standsOnFloor();
                 WallRoom room = WallRoom.of(moved, wall);
+                Size size = size(moved, old, wall);
                 Place at =
-                        room.free(old.size(), old.place(), door, on(moved, wall))
-                                .or(() -> room.inside(old.size(), old.place(), door))
+                        room.free(size, old.place(), door, on(moved, wall))
+                                .or(() -> room.inside(size, old.place(), door))
                                 .orElse(old.place());
-                moved = moved.withOpening(id, one -> one.withWall(wall).withPlace(at));
+                moved =
+                        moved.withOpening(
+                                id, one -> one.withWall(wall).withSize(size).withPlace(at));
             }
         }
         return moved;

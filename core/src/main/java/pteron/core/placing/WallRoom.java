@@ -94,6 +94,12 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
         };
     }
 
+    /** {@return whether what stands upright in a wall is measured along it by its height: on a nose or tail that bends} */
+    public static boolean isUpright(BoxPlan plan, Wall wall) {
+        boolean leans = wall.part() == Wall.Part.NOSE || wall.part() == Wall.Part.TAIL;
+        return leans && isBent(plan, wall);
+    }
+
     private static boolean isBent(BoxPlan plan, Wall wall) {
         return StripWall.of(plan, OutlineStage.of(plan.box()), wall)
                 .map(StripWall::isAcross)

@@ -78,6 +78,11 @@ public record Opening(
             Require.within("cut-out width", widthMm, PlanLimits.OPENING_SIZE);
             Require.within("cut-out height", heightMm, PlanLimits.OPENING_SIZE);
         }
+
+        /** {@return the same with width for height} */
+        public Size turned() {
+            return new Size(heightMm, widthMm);
+        }
     }
 
     /** {@return whether it is a door in a wall that stands on the floor} */

@@ -24,6 +24,10 @@ import pteron.core.plan.Wall;
 /** Units from the shelf, put into walls and set out. */
 class PlacingTest {
 
+    /** Room for a unit does not make a bend flat. */
+    private static final List<String> ON_BENDS =
+            List.of("UNIT_WANTS_PACKING", "UNIT_TOO_FLAT_FOR_BEND");
+
     private static final BoxPlan BARE = StartingPlans.square().withOpenings(List.of());
 
     private static ShelfUnit unit(String key) {
@@ -60,7 +64,11 @@ class PlacingTest {
             boolean door = unit.kind() == Opening.Kind.DOOR && wall.standsOnFloor();
             boolean room =
                     WallRoom.of(plan, wall)
-                            .free(unit.size(), new Place(0, unit.sillMm()), door, plan.openings())
+                            .free(
+                                    OpeningEdits.size(plan, unit, wall),
+                                    new Place(0, unit.sillMm()),
+                                    door,
+                                    plan.openings())
                             .isPresent();
             plan = OpeningEdits.added(plan, unit, wall);
             Statistics.label("room").collect(room);
@@ -69,6 +77,7 @@ class PlacingTest {
             }
             assertThat(findings(plan))
                     .as("%s in %s of %s", unit.key(), wall, start)
+                    .filteredOn(finding -> !ON_BENDS.contains(finding.code()))
                     .noneMatch(
                             finding -> finding.margin() >= 0 && finding.severity().ordinal() < 2);
         }
