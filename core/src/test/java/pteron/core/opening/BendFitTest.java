@@ -72,7 +72,7 @@ class BendFitTest {
             double chord = 2 * radius * Math.sin(angle / 2);
             double rise = radius - Math.sqrt(radius * radius - chord * chord / 4);
             assertThat(model.figure("openings.rise.hatch").orElseThrow().value())
-                    .isCloseTo(rise, within(0.03));
+                    .isCloseTo(rise, within(0.002));
         }
     }
 
