@@ -13,7 +13,13 @@ public final class CuttingStage {
     private static final int FEW_PATTERNS = 3000;
 
     /** Patterns without waste up to which all of them are tried. */
-    private static final int TIGHT_PATTERNS = 5_000;
+    private static final int TIGHT_PATTERNS = 300_000;
+
+    /** Patterns without waste that are picked from at once. */
+    private static final int MOST_AT_ONCE = 36_000;
+
+    /** How often a cutting without waste is looked for anew. */
+    private static final int TURNS = 20;
 
     /** Patterns times kinds that a whole-number program picks from in a second or a few. */
     private static final int MOST_TO_PICK = 100_000;
@@ -149,8 +155,11 @@ public final class CuttingStage {
             if (tight.isEmpty()) {
                 return;
             }
-            whole.least(tight.get(), bound).ifPresent(this::take);
-            if (finished() || !lift(tight.get())) {
+            ExactCover.of(demand, tight.get(), TURNS, stopped).ifPresent(this::take);
+            if (!finished() && tight.get().size() <= MOST_AT_ONCE) {
+                whole.least(tight.get(), bound).ifPresent(this::take);
+            }
+            if (finished() || tight.get().size() > MOST_AT_ONCE || !lift(tight.get())) {
                 return;
             }
         }

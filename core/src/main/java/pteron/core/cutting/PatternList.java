@@ -8,23 +8,20 @@ import java.util.Optional;
 final class PatternList {
 
     /** Steps of the search after which listing is given up. */
-    private static final long MOST_STEPS = 4_000_000;
+    private static final long MOST_STEPS = 20_000_000;
 
     private final Demand demand;
     private final int most;
     private final long waste;
     private final List<Pattern> found = new ArrayList<>();
-    private final long[] following;
+    private final Reach reach;
     private long steps;
 
     private PatternList(Demand demand, long waste, int most) {
         this.demand = demand;
         this.waste = waste;
         this.most = most;
-        this.following = new long[demand.kinds() + 1];
-        for (int kind = demand.kinds() - 1; kind >= 0; kind--) {
-            following[kind] = following[kind + 1] + demand.sizes()[kind] * demand.wanted(kind);
-        }
+        this.reach = Reach.of(demand);
     }
 
     /** {@return all patterns that no further part fits into, empty when there are more than most} */
@@ -61,7 +58,7 @@ final class PatternList {
 
     private boolean grow(Room room, int kind, int[] count, boolean full) {
         steps++;
-        if (room.left - following[kind] > waste) {
+        if (!reach.isPossible(kind, room.left - waste, room.left)) {
             return true;
         }
         if (kind == demand.kinds()) {

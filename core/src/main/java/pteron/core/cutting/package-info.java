@@ -10,8 +10,10 @@
  *   <li>A first answer: longest part first into the fullest bar that holds it.
  *   <li>Patterns: all of them where they are few; otherwise those that a linear program asks for, found
  *       by a knapsack on its prices. Prices are rounded to whole numbers before they prove a bound.
- *   <li>The linear program is taken apart bar by bar; all patterns without more waste than the bound
- *       leaves are tried together; a whole-number program picks among all patterns. The best stands.
+ *   <li>All patterns without more waste than the bound leaves are listed, turning back where no sum of
+ *       parts fills what is left, and searched for a cutting that uses each part once.
+ *   <li>The linear program is taken apart bar by bar; a whole-number program picks among all patterns. The
+ *       best stands.
  *   <li>The bound is lifted to the next sum of stock lengths; where it meets the answer, that is proven
  *       best.
  * </ol>

@@ -149,6 +149,47 @@ class KnownOptimumTest {
         lengths.add(left * unit);
     }
 
+    /**
+     * Bars of 6 m filled to the last tenth of a millimetre by up to 80 parts, with kerf, end trims and a tolerance: as many
+     * bars as they were cut from, and none more. Each search is stopped after ten seconds.
+     */
+    @Test
+    void perfectFills_hundredSeeded() {
+        int best = 0;
+        int parts = 0;
+        for (int seed = 0; seed < 100; seed++) {
+            Random random = new Random(6000 + seed);
+            int bars = 14 + random.nextInt(7);
+            List<Double> lengths = new ArrayList<>();
+            for (int bar = 0; bar < bars; bar++) {
+                int room = 80 - lengths.size() - 2 * (bars - bar - 1);
+                lengths.addAll(filled(random, 2 + random.nextInt(Math.min(4, room - 1))));
+            }
+            parts = Math.max(parts, lengths.size());
+            CuttingJob job = new CuttingJob(parts(lengths), List.of(6000.0), new Saw(3, 10, 0.5));
+            long until = System.nanoTime() + 10_000_000_000L;
+            CuttingPlan plan = CuttingStage.of(job, better -> {}, () -> System.nanoTime() > until);
+            assertThat(plan.boundMm()).as("seed %d", seed).isLessThanOrEqualTo(bars * 6000.0);
+            best += plan.bars().size() == bars ? 1 : 0;
+        }
+        assertThat(parts).isBetween(60, 80);
+        assertThat(best).isGreaterThanOrEqualTo(98);
+    }
+
+    /** Parts that fill a bar of 6000 less 10 at both ends, 3 for each cut between them and 0.5 for each part, in tenths. */
+    private static List<Double> filled(Random random, int parts) {
+        int left = (6000 - 20) * 10 - (parts - 1) * 30 - parts * 5;
+        List<Double> lengths = new ArrayList<>();
+        for (int part = parts; part > 1; part--) {
+            int most = left - (part - 1) * 1200;
+            int length = 1200 + random.nextInt(Math.max(1, Math.min(most, 2 * left / part) - 1200));
+            lengths.add(length / 10.0);
+            left -= length;
+        }
+        lengths.add(left / 10.0);
+        return lengths;
+    }
+
     /** Few parts against trying every way to share them out, two stock lengths and a kerf. */
     @Test
     void fewParts_againstTryingAll() {
