@@ -15,6 +15,9 @@ public final class CuttingStage {
     /** Patterns without waste up to which all of them are tried. */
     private static final int TIGHT_PATTERNS = 300_000;
 
+    /** The same where a further part might fit into what is wasted. */
+    private static final int FEW_TIGHT_PATTERNS = 5_000;
+
     /** Patterns without waste that are picked from at once. */
     private static final int MOST_AT_ONCE = 36_000;
 
@@ -151,11 +154,14 @@ public final class CuttingStage {
     private void tryTight() {
         for (int lift = 0; lift < MOST_LIFTS && !finished(); lift++) {
             long waste = roomFor(bound) - demand.used();
-            Optional<List<Pattern>> tight = PatternList.tight(demand, waste, TIGHT_PATTERNS);
+            boolean eachOnce = waste < demand.sizes()[demand.kinds() - 1];
+            int most = eachOnce ? TIGHT_PATTERNS : FEW_TIGHT_PATTERNS;
+            Optional<List<Pattern>> tight = PatternList.tight(demand, waste, most);
             if (tight.isEmpty()) {
                 return;
             }
-            ExactCover.of(demand, tight.get(), TURNS, stopped).ifPresent(this::take);
+            int turns = tight.get().size() > MOST_AT_ONCE ? TURNS : 2;
+            ExactCover.of(demand, tight.get(), turns, stopped).ifPresent(this::take);
             if (!finished() && tight.get().size() <= MOST_AT_ONCE) {
                 whole.least(tight.get(), bound).ifPresent(this::take);
             }
