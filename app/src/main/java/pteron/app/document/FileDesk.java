@@ -3,14 +3,13 @@ package pteron.app.document;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import pteron.app.keep.EarlierSaves;
@@ -26,28 +25,38 @@ import pteron.exchange.file.WholeFile;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
 
-/** Reads and saves plans beside, so that the window never waits for a disk. */
+/**
+ * Reads and saves plans beside, so that the window never waits for a disk. One thing after the other; behind a disk that does
+ * not answer nothing waits: what comes later is done by another thread.
+ */
 public final class FileDesk implements AutoCloseable {
 
-    /** How long a slow disk may take when the window goes (s). */
-    private static final long PATIENCE_SECONDS = 20;
+    /** After this a saving says what it waits for. */
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final EarlierSaves saves;
 
     /** What is on the disk, or soon, and whose saver was not told yet. */
     private final Set<Stamp> underway = ConcurrentHashMap.newKeySet();
 
-    private final ExecutorService worker =
-            Executors.newSingleThreadExecutor(
-                    task -> {
-                        Thread thread = new Thread(task, "files");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    /** The last saving of each file: one that was held up writes nothing over a later one. */
+    private final Map<Path, Saving> newest = new ConcurrentHashMap<>();
+
+    private final FileWorker worker;
 
     /** A desk that keeps earlier saves. */
     public FileDesk(EarlierSaves saves) {
+        this(saves, PATIENCE);
+    }
+
+    /**
+     * A desk that keeps earlier saves.
+     *
+     * @param patience after which a saving says what it waits for, and others no longer wait for it
+     */
+    FileDesk(EarlierSaves saves, Duration patience) {
         this.saves = saves;
+        this.worker = new FileWorker(patience);
     }
 
     /**
@@ -94,17 +103,35 @@ public final class FileDesk implements AutoCloseable {
      * @param done is given by what the file is known again, when it is whole on the disk
      * @param changedMeanwhile is run when somebody else changed the file; nothing is written then
      * @param failed is given a sentence
+     * @param slow is given a sentence when it takes long; the saving goes on
      */
-    public record Saved(Consumer<Stamp> done, Runnable changedMeanwhile, Consumer<String> failed) {}
+    public record Saved(
+            Consumer<Stamp> done,
+            Runnable changedMeanwhile,
+            Consumer<String> failed,
+            Consumer<String> slow) {}
 
     /** Somebody else changed the file since it was read or saved. */
     private static final class ChangedMeanwhile extends Exception {
         private static final long serialVersionUID = 1;
     }
 
+    /** The same file was saved once more while this saving was held up. */
+    private static final class Overtaken extends Exception {
+        private static final long serialVersionUID = 1;
+    }
+
     /** Saves a plan. */
     public void save(Saving saving, Saved told) {
-        worker.submit(() -> Platform.runLater(answer(saving, told)));
+        newest.put(saving.file(), saving);
+        worker.submit(
+                () -> Platform.runLater(answer(saving, told)),
+                () -> Platform.runLater(() -> told.slow.accept(waitsFor(saving.file()))));
+    }
+
+    private static String waitsFor(Path file) {
+        return "Waiting for %s: the disk or the network does not answer. Your plan is kept against a power cut."
+                .formatted(file);
     }
 
     /** {@return what is told of a saving that was carried out, or was not} */
@@ -117,6 +144,8 @@ public final class FileDesk implements AutoCloseable {
             };
         } catch (ChangedMeanwhile e) {
             return told.changedMeanwhile;
+        } catch (Overtaken e) {
+            return () -> {};
         } catch (Throwable e) {
             String sentence = sentence(e);
             return () -> told.failed.accept(sentence);
@@ -131,7 +160,7 @@ public final class FileDesk implements AutoCloseable {
         return underway.contains(stamp);
     }
 
-    private Stamp written(Saving saving) throws IOException, ChangedMeanwhile {
+    private Stamp written(Saving saving) throws IOException, ChangedMeanwhile, Overtaken {
         Path file = saving.file();
         Stamp there = Stamp.of(file);
         if (saving.known() != null && !there.equals(Stamp.NONE) && !there.equals(saving.known())) {
@@ -139,7 +168,10 @@ public final class FileDesk implements AutoCloseable {
         }
         byte[] text = PlanFile.text(saving.plan()).getBytes(StandardCharsets.UTF_8);
         if (saving.known() == null && !there.equals(Stamp.NONE)) {
-            comfort(() -> saves.keepOther(file, Instant.now()));
+            keepTheirs(file);
+        }
+        if (newest.get(file) != saving) {
+            throw new Overtaken();
         }
         Stamp stamp = Stamp.of(text);
         underway.add(stamp);
@@ -151,6 +183,18 @@ public final class FileDesk implements AutoCloseable {
         }
         comfort(() -> saves.keep(saving.plan(), file, Instant.now()));
         return stamp;
+    }
+
+    /** What somebody else wrote is written over only when a copy of it is kept. */
+    private void keepTheirs(Path file) throws IOException {
+        try {
+            saves.keepOther(file, Instant.now());
+        } catch (IOException e) {
+            throw new IOException(
+                    "a copy of what is in %s could not be kept, so nothing was written over it; save elsewhere"
+                            .formatted(file),
+                    e);
+        }
     }
 
     /** Something that is good to have and no reason to say that the plan was not saved. */
@@ -214,7 +258,8 @@ public final class FileDesk implements AutoCloseable {
                         String sentence = sentence(e);
                         Platform.runLater(() -> failed.accept(sentence));
                     }
-                });
+                },
+                () -> {});
     }
 
     /** What went wrong in a sentence; a fault of ours gets a report. */
@@ -229,14 +274,6 @@ public final class FileDesk implements AutoCloseable {
 
     @Override
     public void close() {
-        worker.shutdown();
-        try {
-            // what was asked to be written is written, even when the window goes
-            if (!worker.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-                System.err.println("pteron: a file is still being written");
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        worker.close();
     }
 }

@@ -7,6 +7,8 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import pteron.app.keep.Stamp;
 import pteron.core.field.PlanDifference;
 import pteron.core.material.MaterialLibrary;
@@ -19,6 +21,7 @@ public final class PlanDocument {
     private final ReadOnlyObjectWrapper<BoxModel> model = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyStringWrapper notKept = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Change> lastChange = new ReadOnlyObjectWrapper<>();
@@ -54,6 +57,16 @@ public final class PlanDocument {
     public void neverSaved() {
         saved = null;
         update();
+    }
+
+    /** {@return why the plan cannot be kept against a power cut, empty while it can} */
+    public ReadOnlyStringProperty notKeptProperty() {
+        return notKept.getReadOnlyProperty();
+    }
+
+    /** Tells whether the plan can be kept against a power cut: empty when it can, else why not. */
+    public void setNotKept(String sentence) {
+        notKept.set(sentence);
     }
 
     /** {@return the file as it was read or saved last} */

@@ -5,9 +5,11 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import pteron.core.plan.BoxPlan;
@@ -15,8 +17,8 @@ import pteron.exchange.file.FileWords;
 import pteron.exchange.plan.RecoveryFile;
 
 /**
- * Keeps an open plan against a power cut, and watches its file for changes by somebody else; on a thread of
- * its own. What it is told it may be told on any thread.
+ * Keeps an open plan against a power cut, and watches its file for changes by somebody else; each on a thread of its own, so
+ * that a file that does not answer stops no keeping. What it is told it may be told on any thread.
  */
 public final class Keeper implements AutoCloseable {
 
@@ -28,10 +30,12 @@ public final class Keeper implements AutoCloseable {
      *
      * @param own tells whether a file's content was written by this window, which was not told yet
      * @param changedByOthers is given the file that somebody else changed, once for each change
-     * @param failed is given a sentence when the plan cannot be kept, once until it can be again
+     * @param keeps is given a sentence when the plan cannot be kept, and nothing when it can be again; once for each turn
      */
     public record Listeners(
-            Predicate<Stamp> own, Consumer<Path> changedByOthers, Consumer<String> failed) {}
+            Predicate<Stamp> own,
+            Consumer<Path> changedByOthers,
+            Consumer<Optional<String>> keeps) {}
 
     /** What there is to keep: plan and its file, and by what the file is known. */
     private record State(BoxPlan plan, boolean changed, Optional<Path> file, Stamp stamp) {}
@@ -39,17 +43,21 @@ public final class Keeper implements AutoCloseable {
     private final Recoveries recoveries;
     private final Listeners listeners;
     private final ScheduledExecutorService ticks =
-            Executors.newSingleThreadScheduledExecutor(
-                    task -> {
-                        Thread thread = new Thread(task, "keeper");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+            Executors.newSingleThreadScheduledExecutor(task -> daemon(task, "keeper"));
+    private final ExecutorService watching =
+            Executors.newSingleThreadExecutor(task -> daemon(task, "watch"));
+    private final AtomicBoolean looks = new AtomicBoolean();
     private volatile State state;
     private Recoveries.Place place;
     private BoxPlan kept;
-    private Stamp told;
+    private volatile Stamp told;
     private boolean failing;
+
+    private static Thread daemon(Runnable task, String name) {
+        Thread thread = new Thread(task, name);
+        thread.setDaemon(true);
+        return thread;
+    }
 
     /** A keeper that looks so often. */
     public Keeper(Recoveries recoveries, Duration every, Listeners listeners) {
@@ -71,26 +79,53 @@ public final class Keeper implements AutoCloseable {
         state = new State(plan, changed, file, stamp);
     }
 
+    /** Whatever goes wrong, it looks again. */
     private void tick() {
         State now = state;
         if (now == null) {
             return;
         }
+        watchBeside(now);
         try {
             keep(now);
-            failing = false;
+            kept();
         } catch (IOException e) {
-            fail(e);
-        } catch (RuntimeException e) {
-            Faults.report(e);
+            fail(FileWords.sentence(e));
+        } catch (Throwable e) {
+            // one report for each turn, not one for each look
+            if (!failing) {
+                fail(Faults.report(e));
+            }
         }
-        watch(now);
     }
 
-    private void fail(IOException fault) {
+    private void kept() {
+        if (failing) {
+            failing = false;
+            listeners.keeps.accept(Optional.empty());
+        }
+    }
+
+    private void fail(String sentence) {
         if (!failing) {
             failing = true;
-            listeners.failed.accept(FileWords.sentence(fault));
+            listeners.keeps.accept(Optional.of(sentence));
+        }
+    }
+
+    /** Looks at the file, unless it is still being looked at. */
+    private void watchBeside(State now) {
+        if (!watching.isShutdown() && looks.compareAndSet(false, true)) {
+            watching.execute(
+                    () -> {
+                        try {
+                            watch(now);
+                        } catch (Throwable e) {
+                            Faults.report(e);
+                        } finally {
+                            looks.set(false);
+                        }
+                    });
         }
     }
 
@@ -101,7 +136,11 @@ public final class Keeper implements AutoCloseable {
             if (place == null) {
                 place = recoveries.newPlace();
             }
-            new RecoveryFile(now.plan, now.file.map(Path::toAbsolutePath), Instant.now())
+            new RecoveryFile(
+                            now.plan,
+                            now.file.map(Path::toAbsolutePath),
+                            now.stamp.digest(),
+                            Instant.now())
                     .write(place.file());
             kept = now.plan;
         }
@@ -150,6 +189,7 @@ public final class Keeper implements AutoCloseable {
     @Override
     public void close() {
         ticks.shutdown();
+        watching.shutdownNow();
         try {
             if (!ticks.awaitTermination(5, TimeUnit.SECONDS)) {
                 return;

@@ -20,7 +20,7 @@ public final class OpenPlans implements AutoCloseable {
      *
      * @return whether it was not open in another window
      */
-    public boolean open(Path file) {
+    public synchronized boolean open(Path file) {
         close();
         try {
             held = HeldLock.take(folder.resolve(Stamp.name(file) + ".lock"));
@@ -34,7 +34,7 @@ public final class OpenPlans implements AutoCloseable {
 
     /** Marks the file as closed. */
     @Override
-    public void close() {
+    public synchronized void close() {
         try {
             if (held.isPresent()) {
                 held.get().close();

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -19,9 +20,26 @@ public record Stamp(String digest) {
     /** No file. */
     public static final Stamp NONE = new Stamp("");
 
-    /** {@return the stamp of a file as it stands now} */
+    /** A file that was not looked at: whatever is there is another's. */
+    public static final Stamp UNKNOWN = new Stamp("unknown");
+
+    /** Size from which a file is no plan and is known by size and time alone (bytes). */
+    private static final long LARGEST_BYTES = 64L << 20;
+
+    /**
+     * {@return the stamp of a file as it stands now}
+     *
+     * @throws IOException if it cannot be read, or is no file: a pipe would never end
+     */
     public static Stamp of(Path file) throws IOException {
         try {
+            BasicFileAttributes there = Files.readAttributes(file, BasicFileAttributes.class);
+            if (!there.isRegularFile()) {
+                throw new IOException(file + " is no file; choose another place");
+            }
+            if (there.size() > LARGEST_BYTES) {
+                return new Stamp("large " + there.size() + " " + there.lastModifiedTime());
+            }
             return of(Files.readAllBytes(file));
         } catch (NoSuchFileException e) {
             return NONE;

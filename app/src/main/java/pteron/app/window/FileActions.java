@@ -148,10 +148,12 @@ public final class FileActions implements AutoCloseable {
     private void saveTo(Path file, Stamp known, Runnable then) {
         PlanDocument document = document();
         BoxPlan plan = document.plan();
+        Waiting waiting = new Waiting(then);
         desk.save(
                 new FileDesk.Saving(plan, file, known),
                 new FileDesk.Saved(
                         stamp -> {
+                            waiting.over();
                             boolean other = !document.file().equals(Optional.of(file));
                             document.savedAs(plan, file, stamp);
                             if (other && window.bench() != null && document() == document) {
@@ -160,8 +162,42 @@ public final class FileActions implements AutoCloseable {
                             window.opened(file);
                             then.run();
                         },
-                        () -> conflict(file, then),
-                        sentence -> notSaved(sentence, then)));
+                        () -> {
+                            waiting.over();
+                            conflict(file, then);
+                        },
+                        sentence -> {
+                            waiting.over();
+                            notSaved(sentence, then);
+                        },
+                        waiting::say));
+    }
+
+    /** A saving that takes long: said with a way out, and taken back when it has ended. */
+    private final class Waiting {
+
+        private final Runnable then;
+        private Runnable notice = () -> {};
+
+        private Waiting(Runnable then) {
+            this.then = then;
+        }
+
+        private void say(String sentence) {
+            notice =
+                    dialogs()
+                            .ask(
+                                    "The plan is still being saved",
+                                    sentence,
+                                    List.of(
+                                            new Choice(
+                                                    "Save elsewhere …", () -> chooseAndSave(then)),
+                                            new Choice("Keep waiting", () -> {})));
+        }
+
+        private void over() {
+            notice.run();
+        }
     }
 
     private void notSaved(String sentence, Runnable then) {

@@ -29,6 +29,8 @@ final class FootPane extends BorderPane {
 
     private static final double TWO_LINES = 40;
 
+    private static final String NOT_KEPT = "Not kept against a power cut: save the plan";
+
     /** Letters of the foot over those of the window, where it is narrow for its letters. */
     private static final double NARROW_LETTERS = 0.75;
 
@@ -81,6 +83,7 @@ final class FootPane extends BorderPane {
         bench.lettersProperty().subscribe(scale -> keepLines());
         bench.narrowProperty().subscribe(narrow -> keepLines());
         silence.setOnFinished(event -> quiet());
+        bench.document().notKeptProperty().subscribe(sentence -> quiet());
         quiet();
         bench.document().changeProperty().subscribe(this::tell);
     }
@@ -107,10 +110,13 @@ final class FootPane extends BorderPane {
         }
     }
 
+    /** What must not be overlooked stays until it is so no longer. */
     private void quiet() {
-        advice.setText("weigh it on a scale before the road");
-        advice.setTooltip(null);
-        advice.getStyleClass().setAll("label", "quiet");
+        String notKept = bench.document().notKeptProperty().get();
+        boolean kept = notKept.isEmpty();
+        advice.setText(kept ? "weigh it on a scale before the road" : NOT_KEPT);
+        advice.setTooltip(kept ? null : new Tooltip(notKept));
+        advice.getStyleClass().setAll("label", kept ? "quiet" : "stops");
     }
 
     private void update() {

@@ -2,6 +2,7 @@ package pteron.app.window;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.util.Subscription;
@@ -55,12 +56,7 @@ final class Keeping {
                         new Keeper.Listeners(
                                 desk::isUnderway,
                                 file -> Platform.runLater(() -> changedByOthers(document, file)),
-                                sentence ->
-                                        Platform.runLater(
-                                                () ->
-                                                        window.tell(
-                                                                "The plan cannot be kept against a power cut",
-                                                                sentence))));
+                                why -> Platform.runLater(() -> keeps(document, why))));
         Keeper following = keeper;
         Runnable stands =
                 () ->
@@ -78,14 +74,26 @@ final class Keeping {
         document.file().ifPresent(this::markOpen);
     }
 
-    /** Tells other windows that a file is open here. */
+    /** The foot says for as long as it lasts that the plan cannot be kept; the first time a dialog says why. */
+    private void keeps(PlanDocument document, Optional<String> why) {
+        document.setNotKept(why.orElse(""));
+        why.ifPresent(
+                sentence -> window.tell("The plan cannot be kept against a power cut", sentence));
+    }
+
+    /** Tells other windows that a file is open here; a disk that does not answer is not waited for. */
     void markOpen(Path file) {
-        if (!openPlans.open(file)) {
-            window.tell(
-                    "This plan is open in another window",
-                    file.getFileName()
-                            + " is open in another window too. Whoever saves last is asked before anything is written over.");
-        }
+        desk.beside(
+                () -> openPlans.open(file),
+                alone -> {
+                    if (!alone) {
+                        window.tell(
+                                "This plan is open in another window",
+                                file.getFileName()
+                                        + " is open in another window too. Whoever saves last is asked before anything is written over.");
+                    }
+                },
+                sentence -> {});
     }
 
     private void changedByOthers(PlanDocument document, Path file) {

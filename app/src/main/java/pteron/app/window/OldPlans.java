@@ -3,11 +3,13 @@ package pteron.app.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Consumer;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.keep.EarlierSaves;
+import pteron.app.keep.Patience;
 import pteron.app.keep.Recoveries;
 import pteron.app.keep.Stamp;
 import pteron.core.field.PlanDifference;
@@ -16,9 +18,13 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.exchange.plan.PlanFile;
 import pteron.exchange.plan.PlanFormatException;
+import pteron.exchange.plan.RecoveryFile;
 
 /** Plans of before: left by a process that ended without closing, and earlier saves. */
 final class OldPlans {
+
+    /** How long a file is waited for that is only to be compared. */
+    private static final Duration PATIENCE = Duration.ofSeconds(3);
 
     private final PlanWindow window;
     private final FileDesk desk;
@@ -87,15 +93,25 @@ final class OldPlans {
             return "never saved";
         }
         Path name = file.get().getFileName();
-        if (!Files.isRegularFile(file.get())) {
-            return name + " is gone";
-        }
         try {
-            BoxPlan saved = PlanFile.read(file.get(), MaterialLibrary.starting());
-            return "beside " + name + ": " + PlanDifference.text(saved, left.kept().plan());
-        } catch (IOException | PlanFormatException e) {
+            return Patience.within(
+                    PATIENCE, name, () -> difference(file.get(), left.kept().plan()));
+        } catch (IOException e) {
             return name + " cannot be read";
         }
+    }
+
+    private static String difference(Path file, BoxPlan kept)
+            throws IOException, PlanFormatException {
+        Path name = file.getFileName();
+        if (!Files.exists(file)) {
+            return name + " is gone";
+        }
+        if (!Files.isRegularFile(file)) {
+            return name + " is no file any more";
+        }
+        BoxPlan saved = PlanFile.read(file, MaterialLibrary.starting());
+        return "beside " + name + ": " + PlanDifference.text(saved, kept);
     }
 
     private void recover(Found found) {
@@ -104,19 +120,22 @@ final class OldPlans {
                     Path file = found.left.kept().file().orElse(null);
                     BoxModel model =
                             BoxModel.of(found.left.kept().plan(), MaterialLibrary.starting());
-                    PlanDocument document = new PlanDocument(model, file, stamp(file));
+                    PlanDocument document = new PlanDocument(model, file, stamp(found.left.kept()));
                     document.neverSaved();
                     window.show(document);
                     keeping.keepNow(() -> recoveries.forget(found.left));
                 });
     }
 
-    private static Stamp stamp(Path file) {
-        try {
-            return file == null ? Stamp.NONE : Stamp.of(file);
-        } catch (IOException e) {
-            return Stamp.NONE;
+    /**
+     * The file as it was known when the plan was kept, not as it is now: what others wrote since then is asked about before
+     * it is written over.
+     */
+    private static Stamp stamp(RecoveryFile kept) {
+        if (!kept.known().isEmpty()) {
+            return new Stamp(kept.known());
         }
+        return kept.file().isPresent() ? Stamp.UNKNOWN : Stamp.NONE;
     }
 
     private void throwAway(Found found) {

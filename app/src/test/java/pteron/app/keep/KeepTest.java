@@ -2,6 +2,7 @@ package pteron.app.keep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,6 +17,7 @@ import pteron.core.edit.BoxEdits;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
 import pteron.exchange.plan.PlanFile;
+import pteron.exchange.plan.RecoveryFile;
 
 /** What is kept besides the file. */
 class KeepTest {
@@ -72,7 +74,7 @@ class KeepTest {
     @Test
     void keeper_whereNothingCanBeWritten_saysSoOnce() throws Exception {
         Path full = Files.writeString(plans.resolve("no-folder"), "");
-        List<String> told = new CopyOnWriteArrayList<>();
+        List<Optional<String>> told = new CopyOnWriteArrayList<>();
         try (Keeper keeper =
                 new Keeper(
                         new Recoveries(full),
@@ -82,6 +84,10 @@ class KeepTest {
             await(() -> !told.isEmpty());
             Thread.sleep(100);
             assertThat(told).singleElement().asString().contains("no-folder", ";");
+            // the foot says so until it can be kept again
+            Files.delete(full);
+            await(() -> told.size() == 2);
+            assertThat(told.getLast()).isEmpty();
         }
     }
 
@@ -101,6 +107,48 @@ class KeepTest {
     private long count() throws Exception {
         try (var files = Files.list(data.resolve("recovery"))) {
             return files.count();
+        }
+    }
+
+    /** A file that does not answer stops no keeping: here a pipe, and one that grew beyond all memory. */
+    @Test
+    void keeper_goesOn_whateverTheFileDoes() throws Exception {
+        Path pipe = plans.resolve("pipe.json");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        Path grown = plans.resolve("grown.json");
+        try (RandomAccessFile sparse = new RandomAccessFile(grown.toFile(), "rw")) {
+            sparse.setLength(3L << 30);
+        }
+        for (Path file : List.of(pipe, grown)) {
+            Recoveries recoveries = new Recoveries(data.resolve(file.getFileName().toString()));
+            Path kept = data.resolve(file.getFileName().toString()).resolve("recovery");
+            List<Path> others = new CopyOnWriteArrayList<>();
+            try (Keeper keeper =
+                    new Keeper(
+                            recoveries,
+                            OFTEN,
+                            new Keeper.Listeners(own -> false, others::add, why -> {}))) {
+                for (double length : new double[] {3100, 3200, 3300}) {
+                    keeper.stands(longer(length), true, Optional.of(file), new Stamp("mine"));
+                    await(() -> holds(kept, longer(length)));
+                }
+            }
+            assertThat(others.size()).isEqualTo(file.equals(grown) ? 1 : 0);
+        }
+    }
+
+    private static boolean holds(Path folder, BoxPlan plan) {
+        if (!Files.isDirectory(folder)) {
+            return false;
+        }
+        try (var files = Files.list(folder)) {
+            for (Path file : files.filter(one -> one.toString().endsWith(".json")).toList()) {
+                RecoveryFile kept = RecoveryFile.read(file);
+                return kept.plan().equals(plan) && kept.known().equals("mine");
+            }
+            return false;
+        } catch (Exception e) {
+            return false;
         }
     }
 

@@ -57,8 +57,8 @@ class PowerCutTest {
                         new Keeper.Listeners(
                                 own -> true,
                                 changed -> {},
-                                sentence -> {
-                                    throw new IllegalStateException(sentence);
+                                why -> {
+                                    throw new IllegalStateException(why.toString());
                                 }));
         BoxPlan saved = StartingPlans.square();
         PlanFile.save(saved, file);

@@ -18,6 +18,7 @@ import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import pteron.app.keep.EarlierSaves;
 import pteron.app.keep.Keeper;
+import pteron.app.keep.Stamp;
 import pteron.app.keep.UserFolders;
 import pteron.core.edit.BoxEdits;
 import pteron.core.material.MaterialLibrary;
@@ -335,7 +336,11 @@ class NothingIsLostTest extends DesktopRobot {
         BoxPlan longer = BoxEdits.withLength(Demos.wagtail(), 4444);
         Path left = UserFolders.data().resolve("recovery/left.json");
         Files.createDirectories(left.getParent());
-        new RecoveryFile(longer, Optional.of(file), Instant.parse("2026-11-26T06:07:08Z"))
+        new RecoveryFile(
+                        longer,
+                        Optional.of(file),
+                        Stamp.of(file).digest(),
+                        Instant.parse("2026-11-26T06:07:08Z"))
                 .write(left);
         robot.interact(() -> window.files().offerRecovered());
         await(() -> robot.lookup("#choices").tryQuery().isPresent());
@@ -346,6 +351,28 @@ class NothingIsLostTest extends DesktopRobot {
         assertThat(window.bench().document().changedProperty().get()).isTrue();
         assertThat(window.bench().document().file()).contains(file);
         await(() -> !Files.exists(left) && recovered().equals(Optional.of(longer)));
+    }
+
+    /** Somebody else saved the file after the power cut: what was left does not go over it unasked. */
+    @Test
+    void recovered_doesNotGoOverOthersWork() throws Exception {
+        Path file = folder.resolve("others.json");
+        PlanFile.save(Demos.wagtail(), file);
+        String known = Stamp.of(file).digest();
+        BoxPlan mine = BoxEdits.withLength(Demos.wagtail(), 4445);
+        BoxPlan theirs = BoxEdits.withLength(Demos.wagtail(), 4111);
+        PlanFile.save(theirs, file);
+        Path left = UserFolders.data().resolve("recovery/left.json");
+        Files.createDirectories(left.getParent());
+        new RecoveryFile(mine, Optional.of(file), known, Instant.parse("2026-11-26T06:07:08Z"))
+                .write(left);
+        robot.interact(() -> window.files().offerRecovered());
+        await(() -> robot.lookup("#choices").tryQuery().isPresent());
+        answer("Open");
+        await(() -> plan().equals(mine));
+        robot.interact(() -> window.files().saveTo(file));
+        await(this::asked);
+        assertThat(read(file)).isEqualTo(theirs);
     }
 
     /** The watch looks every two seconds: for a while the file was new and the window did not know yet. */

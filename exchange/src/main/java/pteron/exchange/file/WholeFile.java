@@ -21,10 +21,27 @@ public final class WholeFile {
                     PosixFilePermission.GROUP_WRITE,
                     PosixFilePermission.OTHERS_WRITE);
 
-    /** A file that is being written: a dot, the name, the number of the process, a running number. */
-    private static final Pattern PART = Pattern.compile("\\..+\\.(\\d+)-\\d+\\.part");
+    /** A file that is being written by us: a dot, the name, which machine and user, the number of the process, a running number. */
+    private static final Pattern PART =
+            Pattern.compile("\\..+\\.pteron-([0-9a-f]{8})-(\\d{1,10})-\\d{1,18}\\.part");
+
+    /** Which machine and user this is: another's process of the same number is not ours. */
+    static final String HERE = "%08x".formatted(here().hashCode());
+
+    /** Longest name that the disk takes, less what a file that is being written has more. */
+    private static final int LONGEST_STEM = 180;
 
     private static long running;
+
+    private static String here() {
+        String machine;
+        try {
+            machine = Files.readString(Path.of("/etc/machine-id"));
+        } catch (IOException e) {
+            machine = System.getenv().getOrDefault("COMPUTERNAME", "");
+        }
+        return machine.strip() + "/" + System.getProperty("user.name");
+    }
 
     private final Path target;
     private final Path folder;
@@ -54,6 +71,14 @@ public final class WholeFile {
     private void write(byte[] bytes) throws IOException {
         check();
         Path beside = beside();
+        try {
+            writeBy(beside, bytes);
+        } catch (IOException e) {
+            throw Told.of(e, beside, target);
+        }
+    }
+
+    private void writeBy(Path beside, byte[] bytes) throws IOException {
         try {
             disk.writeNew(beside, bytes);
             if (!Files.exists(target) || disk.dressLike(target, beside)) {
@@ -105,9 +130,11 @@ public final class WholeFile {
     }
 
     private Path beside() {
+        String name = target.getFileName().toString();
+        String stem = name.length() > LONGEST_STEM ? name.substring(0, LONGEST_STEM) : name;
         return folder.resolve(
-                ".%s.%d-%d.part"
-                        .formatted(target.getFileName(), ProcessHandle.current().pid(), next()));
+                ".%s.pteron-%s-%d-%d.part"
+                        .formatted(stem, HERE, ProcessHandle.current().pid(), next()));
     }
 
     private static synchronized long next() {
@@ -115,7 +142,7 @@ public final class WholeFile {
     }
 
     /**
-     * Takes away what processes that have ended left half written in a folder.
+     * Takes away what processes of this user on this machine that have ended left half written in a folder.
      *
      * @throws IOException if the folder cannot be read
      */
@@ -128,7 +155,8 @@ public final class WholeFile {
                 Matcher part = PART.matcher(file.getFileName().toString());
                 if (part.matches()
                         && Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)
-                        && ProcessHandle.of(Long.parseLong(part.group(1))).isEmpty()) {
+                        && part.group(1).equals(HERE)
+                        && ProcessHandle.of(Long.parseLong(part.group(2))).isEmpty()) {
                     Files.deleteIfExists(file);
                 }
             }

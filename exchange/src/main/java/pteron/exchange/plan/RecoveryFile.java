@@ -19,9 +19,11 @@ import pteron.exchange.file.WholeFile;
  *
  * @param plan the plan
  * @param file where it belongs, empty for one that was never saved
+ * @param known by what that file was known when it was read or saved last, empty while it never was, and where a file
+ *     of an earlier version does not tell
  * @param time when it was kept
  */
-public record RecoveryFile(BoxPlan plan, Optional<Path> file, Instant time) {
+public record RecoveryFile(BoxPlan plan, Optional<Path> file, String known, Instant time) {
 
     private static final String FORMAT = "pteron-recovery";
     private static final JsonMapper MAPPER = new JsonMapper();
@@ -35,6 +37,7 @@ public record RecoveryFile(BoxPlan plan, Optional<Path> file, Instant time) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT);
         file.ifPresent(path -> root.put("file", path.toString()));
+        root.put("known", known);
         root.put("time", time.toString());
         root.set("plan", PlanWriter.tree(plan));
         WholeFile.write(where, root.toString().getBytes(StandardCharsets.UTF_8));
@@ -57,6 +60,7 @@ public record RecoveryFile(BoxPlan plan, Optional<Path> file, Instant time) {
             return new RecoveryFile(
                     plan,
                     file.isEmpty() ? Optional.empty() : Optional.of(Path.of(file)),
+                    root.path("known").asText(""),
                     Instant.parse(root.path("time").asText()));
         } catch (DateTimeException e) {
             throw new PlanFormatException("time", "is no time; the file is spoilt");

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -150,6 +152,72 @@ class WholeFileTest {
         }
     }
 
+    /** A fault is told of the file that was meant, with the sentence that was written for it. */
+    @Test
+    void faults_nameTheFileThatWasMeant() throws IOException {
+        Path file = folder.resolve("plan.json");
+        WholeFile.write(file, bytes("old"));
+        assertThatThrownBy(() -> WholeFile.write(file, bytes("the new one"), new Failing(1)))
+                .isInstanceOfSatisfying(
+                        IOException.class,
+                        e ->
+                                assertThat(FileWords.sentence(e))
+                                        .contains("the disk is full at " + file)
+                                        .doesNotContain(".part"));
+        Disk readOnly =
+                new Disk() {
+                    @Override
+                    void writeNew(Path beside, byte[] bytes) throws IOException {
+                        throw new FileSystemException(
+                                beside.toString(), null, "Read-only file system");
+                    }
+                };
+        assertThatThrownBy(() -> WholeFile.write(file, bytes("x"), readOnly))
+                .isInstanceOfSatisfying(
+                        IOException.class,
+                        e ->
+                                assertThat(FileWords.sentence(e))
+                                        .contains(file + " is on a disk that is read-only")
+                                        .doesNotContain(".part"));
+        Disk forbidden =
+                new Disk() {
+                    @Override
+                    void writeNew(Path beside, byte[] bytes) throws IOException {
+                        throw new AccessDeniedException(beside.toString());
+                    }
+                };
+        assertThatThrownBy(() -> WholeFile.write(file, bytes("x"), forbidden))
+                .isInstanceOfSatisfying(
+                        IOException.class,
+                        e ->
+                                assertThat(FileWords.sentence(e))
+                                        .contains(folder + " is a folder that you may not write in")
+                                        .doesNotContain(".part"));
+        // a name as long as the disk takes is written all the same
+        Path longest = folder.resolve("x".repeat(250) + ".json");
+        WholeFile.write(longest, bytes("new"));
+        assertThat(Files.readString(longest)).isEqualTo("new");
+    }
+
+    /** What others are writing stays, and a number that is no process keeps no folder from being read. */
+    @Test
+    void tidy_leavesOthersAlone() throws IOException {
+        List<String> others =
+                List.of(
+                        ".plan.json.999999-1.part",
+                        ".plan.json.99999999999999999999999999-1.part",
+                        ".plan.json.pteron-00000000-999999-1.part",
+                        ".plan.json.pteron-00000000-99999999999999999999-1.part",
+                        "plan.part");
+        for (String name : others) {
+            Files.writeString(folder.resolve(name), "half");
+        }
+        WholeFile.tidy(folder);
+        for (String name : others) {
+            assertThat(folder.resolve(name)).exists();
+        }
+    }
+
     @Test
     void write_followsALink() throws IOException {
         Path real = Files.createDirectory(folder.resolve("real")).resolve("plan.json");
@@ -265,8 +333,8 @@ class WholeFileTest {
     void tidy_takesAwayWhatTheDeadLeft() throws Exception {
         Process gone = new ProcessBuilder("true").start();
         gone.waitFor();
-        Path dead = folder.resolve(".plan.json." + gone.pid() + "-1.part");
-        Path living = folder.resolve(".plan.json." + ProcessHandle.current().pid() + "-9.part");
+        Path dead = folder.resolve(part(gone.pid(), 1));
+        Path living = folder.resolve(part(ProcessHandle.current().pid(), 9));
         Path other = folder.resolve("mine.part");
         for (Path file : List.of(dead, living, other)) {
             Files.writeString(file, "half");
@@ -275,5 +343,9 @@ class WholeFileTest {
         assertThat(dead).doesNotExist();
         assertThat(living).exists();
         assertThat(other).exists();
+    }
+
+    private static String part(long process, int number) {
+        return ".plan.json.pteron-%s-%d-%d.part".formatted(WholeFile.HERE, process, number);
     }
 }
