@@ -7,7 +7,10 @@ import picocli.CommandLine.Option;
 import pteron.exchange.demo.Demos;
 
 /** Opens the demo in the window. */
-@Command(name = "demo", description = "Open the demo in the window.")
+@Command(
+        name = "demo",
+        description = "Open the demo in the window.",
+        footer = {"", "Example:", "  ./pteron demo --shot demo.png"})
 final class DemoVerb implements Callable<Integer> {
 
     @Option(

@@ -2,11 +2,13 @@ package pteron.app.command;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -27,7 +29,10 @@ import pteron.exchange.file.WholeFile;
 import pteron.exchange.pdf.Paper;
 
 /** Writes lists and drawings into a folder. */
-@Command(name = "export", description = "Write cut list, material list and drawings into a folder.")
+@Command(
+        name = "export",
+        description = "Write cut list, material list and drawings into a folder.",
+        footer = {"", "Example:", "  ./pteron export my-box.json --to shop --only csv,pdf"})
 final class ExportVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;
@@ -93,27 +98,31 @@ final class ExportVerb implements Callable<Integer> {
         Set<String> kinds = only.equals(Exports.KINDS) ? Set.of("svg") : only;
         for (String kind : kinds) {
             Path file = folder.resolve(Exports.viewName(model, drawing) + "." + kind);
-            if (Files.exists(file) && !force) {
+            if (Files.exists(file, LinkOption.NOFOLLOW_LINKS) && !force) {
                 throw new IllegalArgumentException(
                         "--to is [%s], where %s is already; give --force to write over it, or another folder"
                                 .formatted(folder, file.getFileName()));
             }
             byte[] bytes = Exports.view(model, drawing, kind, chosen);
             Files.createDirectories(folder);
-            WholeFile.write(file, bytes);
+            WholeFile.writeHere(file, bytes);
             spec.commandLine().getOut().println(file);
         }
         return 0;
     }
 
+    private static String views() {
+        return Arrays.stream(View.values()).map(View::key).collect(Collectors.joining(", "));
+    }
+
     private Drawing drawing(BoxModel model) {
-        String[] words = view.split("/");
+        String[] words = view.split("/", -1);
         Station station =
                 Route.station(words[0])
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "view is [%s] and must be station/view, such as skins/left"
+                                                "--view is [%s] and must be station/view, such as skins/left"
                                                         .formatted(view)));
         String key = words.length > 1 ? words[1] : "left";
         View seen =
@@ -123,8 +132,8 @@ final class ExportVerb implements Callable<Integer> {
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "view is [%s]; there is no view [%s]"
-                                                        .formatted(view, key)));
+                                                "--view is [%s]; there is no view [%s], only %s"
+                                                        .formatted(view, key, views())));
         return Drawings.of(model, seen, station, "");
     }
 }

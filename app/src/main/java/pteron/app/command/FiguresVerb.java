@@ -17,7 +17,10 @@ import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.words.WorkingWords;
 
 /** Prints everything that follows from a plan as one JSON object, or the working of one figure. */
-@Command(name = "figures", description = "Print everything that follows from a plan, as JSON.")
+@Command(
+        name = "figures",
+        description = "Print everything that follows from a plan, as JSON.",
+        footer = {"", "Example:", "  ./pteron figures my-box.json --working balance.total-mass"})
 final class FiguresVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;

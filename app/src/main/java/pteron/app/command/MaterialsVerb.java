@@ -17,7 +17,8 @@ import pteron.exchange.plan.PlanFile;
 /** Prints the material library, or brings own materials into a plan. */
 @Command(
         name = "materials",
-        description = "Print the material library as CSV, or bring own materials into a plan.")
+        description = "Print the material library as CSV, or bring own materials into a plan.",
+        footer = {"", "Example:", "  ./pteron materials --from own.csv --into my-box.json"})
 final class MaterialsVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;
@@ -42,8 +43,14 @@ final class MaterialsVerb implements Callable<Integer> {
             out.print(MaterialCsv.text(MaterialLibrary.starting()));
             return 0;
         }
-        BoxPlan plan = PlanArgument.read(into.toString());
-        MaterialCsv.Reading reading = MaterialCsv.read(Files.readAllBytes(from));
+        if (!Files.exists(into) && PlanArgument.isDemo(into.toString())) {
+            throw new IllegalArgumentException(
+                    "--into is [%s], which is a demo and no file; save it as a plan of your own first"
+                            .formatted(into));
+        }
+        // a file may have a demo's name
+        BoxPlan plan = PlanFile.read(into, MaterialLibrary.starting());
+        MaterialCsv.Reading reading = MaterialCsv.read(from);
         if (!reading.faults().isEmpty()) {
             throw new IllegalArgumentException(
                     "%d of %d lines are bad and nothing was changed; %s"

@@ -24,7 +24,12 @@ import pteron.exchange.plan.PlanFile;
 /** Writes the plan that the start screen would make. */
 @Command(
         name = "new",
-        description = "Write a new plan: an outline on a carrier of a typical or a given size.")
+        description = "Write a new plan: an outline on a carrier of a typical or a given size.",
+        footer = {
+            "",
+            "Example:",
+            "  ./pteron new raked-nose --carrier trailer --length 4300 --to my-box.json"
+        })
 final class NewVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;

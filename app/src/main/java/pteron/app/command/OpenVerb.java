@@ -8,7 +8,10 @@ import picocli.CommandLine.Parameters;
 import pteron.core.plan.BoxPlan;
 
 /** Opens a plan in the window. */
-@Command(name = "open", description = "Open a plan in the window.")
+@Command(
+        name = "open",
+        description = "Open a plan in the window.",
+        footer = {"", "Example:", "  ./pteron open my-box.json"})
 final class OpenVerb implements Callable<Integer> {
 
     /** Size of the window as it opens. */

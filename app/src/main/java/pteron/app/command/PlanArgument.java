@@ -29,6 +29,11 @@ final class PlanArgument {
                 : PlanFile.read(Path.of(argument), MaterialLibrary.starting());
     }
 
+    /** {@return whether a word names a demo} */
+    static boolean isDemo(String argument) {
+        return DEMOS.containsKey(argument);
+    }
+
     /** {@return the file, null for the demo} */
     static Path file(String argument) {
         return DEMOS.containsKey(argument) ? null : Path.of(argument);

@@ -9,6 +9,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import pteron.app.keep.Faults;
 import pteron.app.window.AppWindow;
+import pteron.core.quantity.PlainText;
 import pteron.exchange.file.FileWords;
 import pteron.exchange.plan.PlanFormatException;
 
@@ -51,9 +52,15 @@ public final class PteronCommand implements Callable<Integer> {
         CommandLine line = new CommandLine(new PteronCommand());
         line.setOut(out);
         line.setErr(err);
+        line.getSubcommands()
+                .values()
+                .forEach(verb -> verb.getCommandSpec().mixinStandardHelpOptions(true));
         line.setParameterExceptionHandler(
                 (exception, given) -> {
-                    err.println("pteron: " + oneLine(exception.getMessage()));
+                    String how = exception.getCommandLine().getCommandSpec().qualifiedName(" ");
+                    err.println(
+                            "pteron: %s; ./%s --help shows how"
+                                    .formatted(oneLine(exception.getMessage()), how));
                     return BAD_INPUT;
                 });
         line.setExecutionExceptionHandler(
@@ -62,10 +69,20 @@ public final class PteronCommand implements Callable<Integer> {
                     err.println("pteron: " + oneLine(sentence.orElseGet(() -> fault(exception))));
                     return sentence.isPresent() ? BAD_INPUT : OUR_FAULT;
                 });
-        int status = line.execute(words);
+        int status = executed(line, err, words);
         out.flush();
         err.flush();
         return status;
+    }
+
+    /** Memory that gives out and the like get a sentence and a report too. */
+    private static int executed(CommandLine line, PrintWriter err, String... words) {
+        try {
+            return line.execute(words);
+        } catch (Error e) {
+            err.println("pteron: " + oneLine(Faults.report(e)));
+            return OUR_FAULT;
+        }
     }
 
     /** {@return a sentence for bad input, empty for a fault of ours} */
@@ -86,9 +103,11 @@ public final class PteronCommand implements Callable<Integer> {
         return Faults.report(exception);
     }
 
+    /** {@return a message in one line, with nothing in it that a terminal would obey} */
     private static String oneLine(String message) {
         return message == null
                 ? "something is wrong"
-                : message.lines().findFirst().orElse("").strip();
+                : PlainText.visible(
+                        String.join(" ", message.strip().lines().map(String::strip).toList()));
     }
 }

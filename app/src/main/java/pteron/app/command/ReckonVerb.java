@@ -19,7 +19,10 @@ import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.words.WorkingWords;
 
 /** Lists the small calculators, or answers one. */
-@Command(name = "reckon", description = "List the small calculators, or answer one.")
+@Command(
+        name = "reckon",
+        description = "List the small calculators, or answer one.",
+        footer = {"", "Example:", "  ./pteron reckon mitre turn=45"})
 final class ReckonVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;

@@ -10,7 +10,10 @@ import pteron.app.window.AppWindow;
 import pteron.core.plan.BoxPlan;
 
 /** Takes a picture of the window, without a monitor. */
-@Command(name = "shot", description = "Take a picture of the window, without a monitor.")
+@Command(
+        name = "shot",
+        description = "Take a picture of the window, without a monitor.",
+        footer = {"", "Example:", "  ./pteron shot demo --view frame/left --out frame.png"})
 final class ShotVerb implements Callable<Integer> {
 
     @Parameters(index = "0", paramLabel = "FILE", description = "a plan, or demo")

@@ -20,7 +20,8 @@ import pteron.exchange.outline.OutlineLists;
 @Command(
         name = "uprights",
         description =
-                "Print the uprights under the outline as CSV, or height and slope at one place.")
+                "Print the uprights under the outline as CSV, or height and slope at one place.",
+        footer = {"", "Example:", "  ./pteron uprights my-box.json --spacing 400"})
 final class UprightsVerb implements Callable<Integer> {
 
     @Spec private CommandSpec spec;

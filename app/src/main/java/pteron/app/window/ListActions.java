@@ -2,11 +2,13 @@ package pteron.app.window;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import pteron.app.document.FileDesk;
 import pteron.app.document.PlanDocument;
 import pteron.app.station.Workbench;
@@ -26,6 +28,12 @@ import pteron.exchange.pdf.Paper;
 
 /** What goes out of a plan and into it besides its own file: lists, drawings, materials. */
 public final class ListActions {
+
+    /** Lines that a dialog tells of those that are refused. */
+    private static final int MOST_LINES = 8;
+
+    /** Letters of such a line. */
+    private static final int LONGEST_LINE = 200;
 
     private final PlanWindow window;
     private final FileDesk desk;
@@ -55,7 +63,7 @@ public final class ListActions {
     public void importMaterials(Path file) {
         Workbench bench = window.bench();
         desk.beside(
-                () -> MaterialCsv.read(Files.readAllBytes(file)),
+                () -> MaterialCsv.read(file),
                 reading -> {
                     if (!bench.edit(plan -> OwnMaterials.with(plan, reading.materials()))) {
                         return;
@@ -65,9 +73,26 @@ public final class ListActions {
                             "Own materials",
                             reading.faults().isEmpty()
                                     ? taken
-                                    : taken + "\nRefused:\n" + String.join("\n", reading.faults()));
+                                    : taken + "\nRefused:\n" + few(reading.faults()));
                 },
                 sentence -> window.tell("No materials were taken", sentence));
+    }
+
+    /** The first lines that are refused; a dialog of all might be higher than the window. */
+    private static String few(List<String> faults) {
+        int more = faults.size() - MOST_LINES;
+        String told =
+                faults.stream()
+                        .limit(MOST_LINES)
+                        .map(
+                                fault ->
+                                        fault.length() > LONGEST_LINE
+                                                ? fault.substring(0, LONGEST_LINE) + " …"
+                                                : fault)
+                        .collect(Collectors.joining("\n"));
+        return more > 0
+                ? told + "\nand %d more: mend these first and import again.".formatted(more)
+                : told;
     }
 
     void chooseMaterialsToSave() {
@@ -149,13 +174,17 @@ public final class ListActions {
     }
 
     private void askFirst(BoxModel model, Exports.Order order, List<Path> there) {
+        askFirst(there, order.folder(), () -> export(model, order));
+    }
+
+    private void askFirst(List<Path> there, Path folder, Runnable write) {
         dialogs()
                 .ask(
                         "Write over %d files?".formatted(there.size()),
                         "%s holds files of that name, %s among them."
-                                .formatted(order.folder(), there.getFirst().getFileName()),
+                                .formatted(folder, there.getFirst().getFileName()),
                         List.of(
-                                new Choice("Write over them", () -> export(model, order)),
+                                new Choice("Write over them", write),
                                 new Choice("Another folder …", this::chooseAndExport),
                                 new Choice("Cancel", () -> {})));
     }
@@ -171,8 +200,36 @@ public final class ListActions {
                 sentence -> window.tell("Nothing was exported", sentence));
     }
 
-    /** Exports one view as it stands: svg, pdf-view or png. */
+    /** Exports one view as it stands: svg, pdf-view or png; asks before anything there is written over. */
     public void exportView(Drawing drawing, Set<String> kinds, Paper paper, Path folder) {
+        String name = Exports.viewName(document().model(), drawing);
+        desk.beside(
+                () ->
+                        kinds.stream()
+                                .map(kind -> viewFile(folder, name, kind))
+                                .filter(file -> Files.exists(file, LinkOption.NOFOLLOW_LINKS))
+                                .sorted()
+                                .toList(),
+                there -> {
+                    Runnable write = () -> writeView(drawing, kinds, paper, folder);
+                    if (there.isEmpty()) {
+                        write.run();
+                    } else {
+                        askFirst(there, folder, write);
+                    }
+                },
+                sentence -> window.tell("Nothing was exported", sentence));
+    }
+
+    private static Path viewFile(Path folder, String name, String kind) {
+        return folder.resolve(name + "." + plain(kind));
+    }
+
+    private static String plain(String kind) {
+        return kind.equals("pdf-view") ? "pdf" : kind;
+    }
+
+    private void writeView(Drawing drawing, Set<String> kinds, Paper paper, Path folder) {
         BoxModel model = document().model();
         Theme theme = window.bench().themeProperty().get();
         String name = Exports.viewName(model, drawing);
@@ -182,13 +239,12 @@ public final class ListActions {
                     Files.createDirectories(folder);
                     List<Path> written = new ArrayList<>();
                     for (String kind : kinds) {
-                        String plain = kind.equals("pdf-view") ? "pdf" : kind;
-                        Path file = folder.resolve(name + "." + plain);
-                        WholeFile.write(
+                        Path file = viewFile(folder, name, kind);
+                        WholeFile.writeHere(
                                 file,
-                                plain.equals("png")
+                                kind.equals("png")
                                         ? png
-                                        : Exports.view(model, drawing, plain, paper));
+                                        : Exports.view(model, drawing, plain(kind), paper));
                         written.add(file);
                     }
                     return written;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.PrintWriter;
+import java.io.RandomAccessFile;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -113,6 +114,90 @@ class CommandLineTest {
                 run("export", "demo", "--to", out.toString(), "--view", "moon"), "station/view");
     }
 
+    /** Each verb prints its own help, with an example; a refusal tells where help is. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "demo",
+                "open",
+                "new",
+                "figures",
+                "export",
+                "shot",
+                "reckon",
+                "materials",
+                "uprights"
+            })
+    void help_ofEachVerb(String verb) {
+        Run run = run(verb, "--help");
+        assertThat(run.status()).isZero();
+        assertThat(run.out())
+                .startsWith("Usage: pteron " + verb)
+                .contains("Example:", "./pteron " + verb);
+        assertBadInput(run(verb, "--moon"), "./pteron " + verb + " --help shows how");
+    }
+
+    /** Views that are none, links that lead out, devices, and files that have a demo's name. */
+    @Test
+    void nothingIsWrittenOverUnasked() throws Exception {
+        for (String view : new String[] {"/", "//", "skins/", "/left", ""}) {
+            assertBadInput(
+                    run("export", "demo", "--to", folder.toString(), "--view", view), "--view is");
+        }
+        Path outside = Files.writeString(folder.resolve("precious.txt"), "mine");
+        Path out = Files.createDirectories(folder.resolve("linked"));
+        Files.createSymbolicLink(out.resolve("wagtail-figures.json"), outside);
+        assertBadInput(run("export", "demo", "--to", out.toString(), "--only", "json"), "--force");
+        assertBadInput(
+                run("export", "demo", "--to", out.toString(), "--only", "json", "--force"),
+                "is a link to");
+        Path dangling = Files.createDirectories(folder.resolve("dangling"));
+        Files.createSymbolicLink(
+                dangling.resolve("wagtail-left.svg"), folder.resolve("nowhere.svg"));
+        assertBadInput(
+                run("export", "demo", "--to", dangling.toString(), "--view", "skins/left"),
+                "--force");
+        assertThat(folder.resolve("nowhere.svg")).doesNotExist();
+        assertThat(Files.readString(outside)).isEqualTo("mine");
+        assertBadInput(run("new", "square", "--force", "--to", "/dev/null"), "is a device");
+        assertBadInput(
+                run("materials", "--from", outside.toString(), "--into", "wagtail"),
+                "is a demo and no file");
+    }
+
+    /** Escape sequences of a plan and of what is typed do not reach the terminal; texts have their length. */
+    @Test
+    void marksAndLongTexts_areRefused() throws Exception {
+        Path file = folder.resolve("named.json");
+        assertBadInput(
+                run("new", "square", "--name", "x".repeat(1001), "--to", file.toString()),
+                "may have 1000; shorten it");
+        assertBadInput(
+                run("new", "square", "--name", "box\u202Exob", "--to", file.toString()), "U+202E");
+        assertThat(file).doesNotExist();
+        Run run = run("figures", folder.resolve("no\u001b[31m.json").toString());
+        assertThat(run.err()).doesNotContain("\u001b").contains("does not exist");
+        PlanFile.save(Demos.wagtail(), file);
+        Files.writeString(
+                file,
+                Files.readString(file).replace("\"Wagtail\"", "\"Wag\\u001b[2J\\u202Etail\""));
+        assertThat(run("figures", file.toString()).out()).doesNotContain("\u001b", "\u202E");
+    }
+
+    /** A table of gigabytes is refused by its size. */
+    @Test
+    void materials_tooLarge() throws Exception {
+        Path plan = folder.resolve("plan.json");
+        PlanFile.save(Demos.wagtail(), plan);
+        Path table = folder.resolve("huge.csv");
+        try (RandomAccessFile sparse = new RandomAccessFile(table.toFile(), "rw")) {
+            sparse.setLength(3L << 30);
+        }
+        assertBadInput(
+                run("materials", "--from", table.toString(), "--into", plan.toString()),
+                "a table of materials may have 20");
+    }
+
     @Test
     void figures_working() {
         Run run = run("figures", "demo", "--working", "balance.coupler-share");
@@ -181,8 +266,15 @@ class CommandLineTest {
         assertThat(told.err()).hasSizeLessThan(300).doesNotContain("token");
         assertBadInput(run("figures", "x".repeat(300) + ".json"), "too long");
         assertBadInput(run("figures", "a\0b.json"), "no name of a file");
+        Path plan = folder.resolve("into.json");
+        PlanFile.save(Demos.wagtail(), plan);
         assertBadInput(
-                run("materials", "--from", folder.resolve("no.csv").toString(), "--into", "demo"),
+                run(
+                        "materials",
+                        "--from",
+                        folder.resolve("no.csv").toString(),
+                        "--into",
+                        plan.toString()),
                 "does not exist");
         assertBadInput(run("reckon", "glue", "coats=1.5"), "whole number");
     }

@@ -1,6 +1,7 @@
 package pteron.core.buildup;
 
 import pteron.core.quantity.Named;
+import pteron.core.quantity.PlainText;
 
 /**
  * Another build-up kept beside the planned one, to be held against it. Immutable.
@@ -34,6 +35,7 @@ public record Alternative(String name, Part part, BuildUp buildUp) {
             throw new IllegalArgumentException(
                     "name of an alternative is empty; give it a short name");
         }
+        PlainText.require("name of an alternative", name);
         boolean floor = buildUp instanceof Floor;
         if (floor != (part == Part.FLOOR)) {
             throw new IllegalArgumentException(

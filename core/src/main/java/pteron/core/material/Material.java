@@ -3,6 +3,7 @@ package pteron.core.material;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import pteron.core.quantity.PlainText;
 
 /**
  * A generic material of the trade. Immutable.
@@ -16,6 +17,8 @@ public record Material(String id, String name, Kind kind, Map<Property, Sourced>
 
     /** Copies the values, in the order of the properties. */
     public Material {
+        PlainText.require("id of a material", id);
+        PlainText.require("name of a material", name);
         EnumMap<Property, Sourced> copy = new EnumMap<>(Property.class);
         copy.putAll(values);
         values = Collections.unmodifiableMap(copy);

@@ -19,6 +19,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
+import pteron.core.plan.PlanLimits;
 import pteron.core.plan.Wall;
 import pteron.core.shell.Panel;
 import pteron.core.shell.Shell;
@@ -162,8 +163,10 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
 
     private Stream<Place> places(Size size, boolean onFloor, Place wanted) {
         Bounds2 all = shape.bounds();
-        double low = Math.ceil(all.fromU() / STEP_MM) * STEP_MM;
-        return DoubleStream.iterate(low, u -> u + size.widthMm() <= all.toU(), u -> u + STEP_MM)
+        double from = Math.max(all.fromU(), PlanLimits.OPENING_PLACE.least());
+        double to = Math.min(all.toU(), PlanLimits.OPENING_PLACE.most());
+        double low = Math.ceil(from / STEP_MM) * STEP_MM;
+        return DoubleStream.iterate(low, u -> u + size.widthMm() <= to, u -> u + STEP_MM)
                 .boxed()
                 .flatMap(u -> sills(size, onFloor, wanted).mapToObj(v -> new Place(u, v)))
                 .sorted(Comparator.comparingDouble(place -> distance(place, wanted)));
@@ -172,7 +175,7 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
     /** The wanted sill, else lower or higher ones. */
     private DoubleStream sills(Size size, boolean onFloor, Place wanted) {
         if (onFloor) {
-            return DoubleStream.of(0, Math.min(0, shape.bounds().fromV())).distinct();
+            return within(DoubleStream.of(0, Math.min(0, shape.bounds().fromV())).distinct());
         }
         double most = shape.bounds().toV() - aboveMm - size.heightMm();
         DoubleStream others =
@@ -180,7 +183,13 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
                         STEP_MM * Math.ceil(aboveMm / STEP_MM),
                         v -> v <= most,
                         v -> v + 4 * STEP_MM);
-        return DoubleStream.concat(DoubleStream.of(Math.max(0, wanted.sillMm())), others);
+        return within(DoubleStream.concat(DoubleStream.of(Math.max(0, wanted.sillMm())), others));
+    }
+
+    /** What a plan may say. */
+    private static DoubleStream within(DoubleStream sills) {
+        return sills.filter(
+                v -> v >= PlanLimits.OPENING_SILL.least() && v <= PlanLimits.OPENING_SILL.most());
     }
 
     private static double distance(Place place, Place wanted) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import pteron.core.bought.FoundShell;
 import pteron.core.material.Material;
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.vehicle.Vehicle;
 
@@ -52,6 +53,8 @@ public record BoxPlan(
         if (name.isBlank()) {
             throw new IllegalArgumentException("name is empty; give the project a name");
         }
+        PlainText.require("name", name);
+        PlainText.require("purpose", purpose);
         openings = List.copyOf(openings);
         partitions = List.copyOf(partitions);
         if (partitions.size() > Partition.MOST) {

@@ -1,5 +1,6 @@
 package pteron.core.plan;
 
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.Require;
 
 /**
@@ -33,6 +34,8 @@ public record Opening(
         if (id.isBlank()) {
             throw new IllegalArgumentException("id of an opening is empty; give it a short name");
         }
+        PlainText.require("id of an opening", id);
+        PlainText.require("name of an opening", name);
         Require.within("play", playMm, PlanLimits.OPENING_PLAY);
         Require.within("mass of the unit", massKg, PlanLimits.OPENING_MASS);
     }

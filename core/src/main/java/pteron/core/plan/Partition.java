@@ -4,6 +4,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.Require;
 
 /**
@@ -55,6 +56,7 @@ public record Partition(
         if (name.isBlank()) {
             throw new IllegalArgumentException("name is empty; give the partition a name");
         }
+        PlainText.require("name of a partition", name);
         Require.within("place of " + name, placeMm, PlanLimits.PARTITION_PLACE);
         Require.within("start of " + name, fromMm, PlanLimits.PARTITION_PLACE);
         Require.within("end of " + name, toMm, PlanLimits.PARTITION_PLACE);

@@ -1,5 +1,6 @@
 package pteron.core.plan;
 
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.Require.Range;
 
 /**
@@ -129,7 +130,7 @@ public final class PlanLimits {
     public static final Range TAPE_ROLL = mm(500, 100000);
 
     /** Longest text of a plan (letters): a page; beyond lies a slip or a spoilt file. */
-    public static final int LONGEST_TEXT = 1000;
+    public static final int LONGEST_TEXT = PlainText.LONGEST;
 
     private PlanLimits() {}
 

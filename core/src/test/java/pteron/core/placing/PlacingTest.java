@@ -10,6 +10,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.statistics.Statistics;
 import org.junit.jupiter.api.Test;
+import pteron.core.cure.CureTrial;
 import pteron.core.figure.Finding;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -17,6 +18,7 @@ import pteron.core.opening.OpeningStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
+import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Wall;
@@ -175,5 +177,29 @@ class PlacingTest {
         BoxPlan torn = OpeningEdits.onWall(plan, List.of(ids.get(1)), Wall.RIGHT);
         assertThatThrownBy(() -> OpeningRows.spacedEvenly(torn, ids))
                 .hasMessageContaining("different walls");
+    }
+
+    /**
+     * A box that reaches 2.9 m ahead of its foot, with a window that does not fit: the search for a better place once tried
+     * places that no plan may have, and threw.
+     */
+    @Test
+    void boxFarAheadOfItsFoot_itsCuresAreTried() {
+        BoxPlan over = StartingPlans.of(OutlineStart.OVER_CAB).withOpenings(List.of());
+        List<OutlinePoint> far =
+                over.box().outline().stream()
+                        .map(point -> point.xMm() < 0 ? point.at(-2900, point.zMm()) : point)
+                        .toList();
+        BoxPlan plan =
+                OpeningEdits.added(
+                        over.withBox(over.box().withOutline(far)),
+                        UnitShelf.unit("wide-window").orElseThrow(),
+                        Wall.LEFT,
+                        new Place(-1990, 100));
+        String id = plan.openings().getFirst().id();
+        BoxPlan astray = plan.withOpening(id, one -> one.withPlace(new Place(-1990, 100)));
+        assertThat(WallRoom.of(astray, Wall.LEFT).shape().bounds().fromU()).isLessThan(-2000);
+        BoxModel model = BoxModel.of(astray, MaterialLibrary.starting());
+        assertThat(CureTrial.findings(model)).isNotEmpty();
     }
 }

@@ -3,6 +3,8 @@ package pteron.exchange.csv;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -23,9 +25,9 @@ import pteron.core.material.Material.Kind;
 import pteron.core.material.Material.Sourced;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
-import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.PlainText;
 
 /**
  * Materials as CSV: {@code id, name, kind, source}, then a column for every property that is given, named as
@@ -85,6 +87,24 @@ public final class MaterialCsv {
 
     private static String name(Property property) {
         return Named.small(property);
+    }
+
+    /** Largest table that is read (bytes): a thousand times the starting library. */
+    private static final long LARGEST = 20_000_000;
+
+    /**
+     * {@return the materials of a file}
+     *
+     * @throws IOException if it cannot be read, or is too large for a table of materials
+     */
+    public static Reading read(Path file) throws IOException {
+        long size = Files.size(file);
+        if (size > LARGEST) {
+            throw new IOException(
+                    "%s has %d MB and a table of materials may have %d; take out what is no material"
+                            .formatted(file, size / 1_000_000, LARGEST / 1_000_000));
+        }
+        return read(Files.readAllBytes(file));
     }
 
     /**
@@ -251,13 +271,8 @@ public final class MaterialCsv {
         private String cell(CSVRecord record, String column) {
             int at = header.indexOf(column);
             String cell = at < 0 ? "" : Csv.disarmed(record.get(at).strip());
-            if (cell.length() > PlanLimits.LONGEST_TEXT) {
-                // a plan with it could be saved and not read again
-                throw new IllegalArgumentException(
-                        "%s is a text of %d letters and may have %d; shorten it"
-                                .formatted(column, cell.length(), PlanLimits.LONGEST_TEXT));
-            }
-            return cell;
+            // a plan with more could be saved and not read again
+            return PlainText.require(column, cell);
         }
 
         private String required(CSVRecord record, String column) {

@@ -3,6 +3,7 @@ package pteron.exchange.export;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.text.Normalizer;
 import java.util.LinkedHashMap;
@@ -104,7 +105,7 @@ public final class Exports {
         Files.createDirectories(order.folder());
         Map<Path, Content> contents = contents(model, cutting, order);
         for (Map.Entry<Path, Content> file : contents.entrySet()) {
-            WholeFile.write(file.getKey(), file.getValue().bytes());
+            WholeFile.writeHere(file.getKey(), file.getValue().bytes());
         }
         return contents.keySet().stream().sorted().toList();
     }
@@ -112,7 +113,7 @@ public final class Exports {
     /** {@return files that {@link #write} would write over} */
     public static List<Path> alreadyThere(BoxModel model, Order order) {
         return contents(model, BarCutting.NONE, order).keySet().stream()
-                .filter(Files::exists)
+                .filter(file -> Files.exists(file, LinkOption.NOFOLLOW_LINKS))
                 .sorted()
                 .toList();
     }

@@ -64,6 +64,20 @@ public final class WholeFile {
         write(file, bytes, Disk.REAL);
     }
 
+    /**
+     * Writes a file of an export. A link is not followed: it may lead out of the folder that was named.
+     *
+     * @throws IOException if there is a link, or it cannot be written
+     */
+    public static void writeHere(Path file, byte[] bytes) throws IOException {
+        if (Files.isSymbolicLink(file)) {
+            throw new IOException(
+                    "%s is a link to %s; take it away or choose another folder"
+                            .formatted(file, Files.readSymbolicLink(file)));
+        }
+        write(file, bytes);
+    }
+
     static void write(Path file, byte[] bytes, Disk disk) throws IOException {
         new WholeFile(file, disk).write(bytes);
     }
@@ -99,6 +113,9 @@ public final class WholeFile {
         }
         if (Files.isDirectory(target)) {
             throw new IOException(target + " is a folder; give a file's name in it");
+        }
+        if (Files.exists(target) && !Files.isRegularFile(target)) {
+            throw new IOException(target + " is a device or a pipe, no file; choose another name");
         }
         if (Files.exists(target) && isProtected(target)) {
             throw new IOException(

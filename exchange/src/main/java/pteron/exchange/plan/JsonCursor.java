@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import pteron.core.plan.PlanLimits;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.Require.Range;
 
 /** An object of the file with its path; remembers what was asked for. */
@@ -174,7 +175,7 @@ final class JsonCursor {
         if (!value.isTextual()) {
             throw wrong(path(name), value, "a text in quotes");
         }
-        String text = value.textValue();
+        String text = PlainText.visible(value.textValue());
         if (text.length() > PlanLimits.LONGEST_TEXT) {
             throw new PlanFormatException(
                     path(name),

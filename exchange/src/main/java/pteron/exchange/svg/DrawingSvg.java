@@ -10,6 +10,7 @@ import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.UnitSystem;
 
 /** A drawing as an SVG picture: a unit of it is a mm of the box, so that it can be measured in a drawing program. */
@@ -208,6 +209,9 @@ public final class DrawingSvg {
     }
 
     private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+        return PlainText.visible(text)
+                .replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;");
     }
 }
