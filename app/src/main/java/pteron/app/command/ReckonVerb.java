@@ -51,7 +51,7 @@ final class ReckonVerb implements Callable<Integer> {
         if (json) {
             print(FiguresJson.text(figures));
         } else {
-            figures.forEach(f -> print(f.name() + ": " + f.quantity().text(units)));
+            figures.forEach(f -> print(f.name() + ": " + f.text(units)));
             WorkingWords.lines(figures.getFirst(), units).stream().skip(1).forEach(this::print);
         }
         return 0;

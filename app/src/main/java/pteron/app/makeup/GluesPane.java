@@ -65,8 +65,7 @@ final class GluesPane extends ScrollPane {
             row(row++, joint);
         }
         for (Figure figure : glues.figures()) {
-            totals.getChildren()
-                    .add(Cells.mono(figure.name() + "  " + figure.quantity().text(bench.units())));
+            totals.getChildren().add(Cells.mono(figure.name() + "  " + figure.text(bench.units())));
         }
     }
 

@@ -34,7 +34,7 @@ public final class MakeUpScreen {
         UnitSystem units = model.plan().units();
         boolean metric = units == UnitSystem.METRIC;
         return model.figure(MakeUpStation.MAKE_UP.figure(metric ? "walls-u" : "walls-r"))
-                .map(figure -> figure.quantity().text(units).split(" ")[0])
+                .map(figure -> figure.text(units).split(" ")[0])
                 .map(number -> "walls %s %s".formatted(metric ? "U" : "R", number))
                 .orElse("layers");
     }

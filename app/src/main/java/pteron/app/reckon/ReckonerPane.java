@@ -118,7 +118,7 @@ public final class ReckonerPane extends BorderPane {
         try {
             List<Figure> figures = calculator.answer(new Inputs(typed, units));
             for (Figure figure : figures) {
-                Label line = new Label(figure.name() + "   " + figure.quantity().text(units));
+                Label line = new Label(figure.name() + "   " + figure.text(units));
                 line.getStyleClass().add("answer");
                 answer.getChildren().add(line);
             }

@@ -85,7 +85,7 @@ public final class FiguresPane extends ScrollPane {
         name.setMinWidth(0);
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
-        Label value = new Label(figure.quantity().text(bench.units()));
+        Label value = new Label(figure.text(bench.units()));
         value.getStyleClass().add("mono");
         value.setMinWidth(USE_PREF_SIZE);
         Pane words = value.getText().length() > LONG ? below(name, value) : beside(name, value);

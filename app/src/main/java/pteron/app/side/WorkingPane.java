@@ -80,8 +80,7 @@ public final class WorkingPane extends VBox {
     }
 
     private Step step(Figure figure) {
-        return new Step(
-                figure.name() + " = " + figure.quantity().text(bench.units()), figure.working());
+        return new Step(figure.name() + " = " + figure.text(bench.units()), figure.working());
     }
 
     private void go(Step step) {

@@ -11,9 +11,7 @@ public interface Telling {
 
     /** {@return a figure of the model in its units, {@code no} where there is none} */
     static String text(BoxModel model, String key) {
-        return model.figure(key)
-                .map(figure -> figure.quantity().text(model.plan().units()))
-                .orElse("no");
+        return model.figure(key).map(figure -> figure.text(model.plan().units())).orElse("no");
     }
 
     /** {@return a count with what is counted, unless the frame is not set out} */

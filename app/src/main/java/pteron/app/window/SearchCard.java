@@ -101,7 +101,7 @@ final class SearchCard extends VBox {
         units(bench);
         inputs(bench, PlanFields.of(model.plan(), model.library()));
         for (Figure figure : model.figures()) {
-            String words = figure.name() + "  " + figure.quantity().text(bench.units());
+            String words = figure.name() + "  " + figure.text(bench.units());
             all.add(new Hit(words, "working", () -> bench.workingProperty().set(figure.key())));
         }
         stuff(bench, model);

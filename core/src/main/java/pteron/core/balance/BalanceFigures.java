@@ -248,13 +248,14 @@ final class BalanceFigures {
 
     private static Figure margin(String key, String name, double has, double may, String load) {
         return Figure.of(
-                BalanceStation.BALANCE.figure("margin-" + key),
-                "Left to the " + name,
-                Quantity.kg(may - has),
-                () ->
-                        Working.of("left = rating − load")
-                                .plan("rating", name, Quantity.kg(may))
-                                .worked("load", "load", Quantity.kg(has), load)
-                                .source("the carrier's plate"));
+                        BalanceStation.BALANCE.figure("margin-" + key),
+                        "Left to the " + name,
+                        Quantity.kg(may - has),
+                        () ->
+                                Working.of("left = rating − load")
+                                        .plan("rating", name, Quantity.kg(may))
+                                        .worked("load", "load", Quantity.kg(has), load)
+                                        .source("the carrier's plate"))
+                .atMost();
     }
 }

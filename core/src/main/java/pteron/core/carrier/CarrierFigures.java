@@ -53,7 +53,7 @@ final class CarrierFigures {
         if (carrier.vehicle() instanceof Pickup pickup) {
             payload.plan("sticker", "no more than the sticker", Quantity.kg(pickup.payloadKg()));
         }
-        figures.add(
+        figures.addAtMost(
                 "payload",
                 "Payload of the bare carrier",
                 Quantity.kg(standing.payloadKg()),

@@ -28,7 +28,7 @@ final class ClearanceFigures {
 
     private void clearances() {
         double needed = standing.neededRaiseMm();
-        figures.add(
+        figures.addAtLeast(
                 "floor-needed",
                 "Least sub-frame over what sticks up",
                 Quantity.mm(needed),

@@ -92,7 +92,7 @@ final class SizeFigures {
 
     private void door() {
         Quantity door = Quantity.mm(standing.plan().limits().shopDoorMm());
-        figures.add(
+        figures.addAtMost(
                 "door-margin",
                 "Left under the shop door",
                 Quantity.mm(door.value() - standing.overallHeightMm()),

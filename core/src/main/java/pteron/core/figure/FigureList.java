@@ -33,6 +33,16 @@ public final class FigureList {
         figures.add(Figure.of(station.figure(key), name, value, working));
     }
 
+    /** Adds a greatest value, written rounded down. */
+    public void addAtMost(String key, String name, Quantity value, Supplier<Working> working) {
+        figures.add(Figure.of(station.figure(key), name, value, working).atMost());
+    }
+
+    /** Adds a least value, written rounded up. */
+    public void addAtLeast(String key, String name, Quantity value, Supplier<Working> working) {
+        figures.add(Figure.of(station.figure(key), name, value, working).atLeast());
+    }
+
     /** Adds figures that were made elsewhere. */
     public void addAll(List<Figure> others) {
         figures.addAll(others);

@@ -2,6 +2,7 @@ package pteron.core.figure;
 
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.quantity.UnitSystem;
 
 /**
  * What a demand is held against. Immutable.
@@ -19,6 +20,15 @@ public record Limit(Quantity quantity, Side side) {
         AT_MOST,
         /** The demand must be the bound or more. */
         AT_LEAST
+    }
+
+    /** {@return the bound as a builder reads it, rounded so that what keeps it keeps the bound itself} */
+    public String text(UnitSystem system) {
+        return quantity.text(
+                system,
+                side == Side.AT_MOST
+                        ? pteron.core.quantity.Side.DOWN
+                        : pteron.core.quantity.Side.UP);
     }
 
     /** {@return a bound from above} */

@@ -10,7 +10,9 @@ import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.MetalStrength;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.plan.BoxPlan;
@@ -92,7 +94,8 @@ public final class FrameStage {
                                         kept(panel, input, before)
                                                 .orElseGet(() -> frame(input, panel)))
                         .toList();
-        return new Frame(panels, figures(panels), FrameCheck.findings(input.longest, panels));
+        return new Frame(
+                panels, figures(panels, input.library), FrameCheck.findings(input.longest, panels));
     }
 
     /** {@return the openings that can be framed: those that lie in the wall and clear of each other} */
@@ -163,7 +166,7 @@ public final class FrameStage {
         return from;
     }
 
-    private static List<Figure> figures(List<PanelFrame> panels) {
+    private static List<Figure> figures(List<PanelFrame> panels, MaterialLibrary library) {
         List<Member> members = panels.stream().flatMap(p -> p.all().stream()).toList();
         double mass = members.stream().mapToDouble(Member::massKg).sum();
         double metres = members.stream().mapToDouble(Member::lengthMm).sum();
@@ -182,10 +185,10 @@ public final class FrameStage {
                         FrameStation.FRAME.figure("mass"),
                         "Mass of the frame",
                         Quantity.kg(mass),
-                        () -> massWorking(members)));
+                        () -> massWorking(members, library)));
     }
 
-    private static Working massWorking(List<Member> members) {
+    private static Working massWorking(List<Member> members, MaterialLibrary library) {
         Map<String, Double> byPanel = new TreeMap<>();
         members.forEach(m -> byPanel.merge(m.panel().id(), m.massKg(), Double::sum));
         Working.Builder working = Working.of("m = sum of volume × density of each member");
@@ -199,28 +202,50 @@ public final class FrameStage {
                                         panelMass(
                                                 members.stream()
                                                         .filter(m -> m.panel().id().equals(panel))
-                                                        .toList())));
+                                                        .toList(),
+                                                library)));
         return working.source("densities from the material library");
     }
 
-    private static Working panelMass(List<Member> members) {
+    private static Working panelMass(List<Member> members, MaterialLibrary library) {
         Working.Builder working = Working.of("m = sum of the members");
         for (Member member : members) {
             working.worked(
-                    "m", member.name(), Quantity.kg(member.massKg()), () -> memberMass(member));
+                    "m",
+                    member.name(),
+                    Quantity.kg(member.massKg()),
+                    () -> memberMass(member, library));
         }
         return working.source("added up");
     }
 
-    private static Working memberMass(Member member) {
-        double volume = member.section().areaMm2() * member.lengthMm() / 1e9;
-        return Working.of("m = b · h · l · density, bevels taken off")
-                .plan("b", "thickness", Quantity.mm(member.section().thicknessMm()))
-                .plan("h", "depth", Quantity.mm(member.section().depthMm()))
-                .plan("l", "length as set out", Quantity.mm(member.lengthMm()))
+    /** A tube weighs by its wall, not by what it would be if it were solid. */
+    private static Working memberMass(Member member, MaterialLibrary library) {
+        Material stuff = library.get(member.timber());
+        boolean metal = stuff.kind() == Material.Kind.METAL;
+        double area =
+                metal
+                        ? MetalStrength.profile(member.section(), stuff).areaMm2()
+                        : member.section().areaMm2();
+        double volume = area * member.lengthMm() / 1e9;
+        Working.Builder working =
+                Working.of(
+                                metal
+                                        ? "m = A · l · density, cuts taken off"
+                                        : "m = b · h · l · density, bevels taken off")
+                        .plan("b", "thickness", Quantity.mm(member.section().thicknessMm()))
+                        .plan("h", "depth", Quantity.mm(member.section().depthMm()));
+        if (metal) {
+            working.plan("t", "wall, 0 where it is solid", Quantity.mm(member.section().wallMm()))
+                    .plan(
+                            "A",
+                            "area of the metal, corners as its kind has them",
+                            new Quantity(area, Unit.SQUARE_MILLIMETRE));
+        }
+        return working.plan("l", "length as set out", Quantity.mm(member.lengthMm()))
                 .material(
                         "density",
-                        member.timber() + ", less what the bevels take",
+                        member.timber() + ", less what the cuts take",
                         new Quantity(member.massKg() / volume, Unit.KILOGRAM_PER_CUBIC_METRE))
                 .source("the material library");
     }

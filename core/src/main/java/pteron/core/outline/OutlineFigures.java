@@ -212,7 +212,7 @@ final class OutlineFigures {
                 "Bending stress of the batten, strip " + (element.index() + 1),
                 Quantity.stress(BattenCheck.stress(element, batten, timber)),
                 () -> stressWorking(batten, timber, radius, radiusKey(element)));
-        figures.add(
+        figures.addAtMost(
                 "batten-thickest." + element.index(),
                 "Thickest batten that survives, strip " + (element.index() + 1),
                 Quantity.mm(

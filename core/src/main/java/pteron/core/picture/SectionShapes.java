@@ -84,10 +84,7 @@ final class SectionShapes {
         String figure = units == UnitSystem.METRIC ? "-u" : "-r";
         String warm =
                 model.figure(MakeUpStation.MAKE_UP.figure(part + figure))
-                        .map(
-                                f ->
-                                        (figure.equals("-u") ? ", U " : ", R ")
-                                                + f.quantity().text(units))
+                        .map(f -> (figure.equals("-u") ? ", U " : ", R ") + f.text(units))
                         .orElse("");
         return part + warm + (part.equals("floor") ? ", inside above" : ", inside below");
     }

@@ -10,6 +10,12 @@ import java.util.regex.Pattern;
  */
 public final class LengthText {
 
+    /** Below this nothing is there: rounding of sums (mm). */
+    private static final double NOTHING_MM = 0.001;
+
+    /** Rounding of sums (mm). */
+    private static final double LAST_BITS = 1e-9;
+
     /** Smallest step of a metric length that is written (mm). */
     private static final double SHOWN_MM = 0.1;
 
@@ -47,9 +53,19 @@ public final class LengthText {
 
     /** {@return the length as a builder writes it: {@code 4 350} in mm, or {@code 14′ 3 1⁄4″}} */
     public static String format(double mm, UnitSystem system) {
-        return system == UnitSystem.INCHES
-                ? TapeInches.format(mm)
-                : NumberText.format(mm, Math.abs(mm - Math.rint(mm)) < SHOWN_MM / 2 ? 0 : 1);
+        return format(mm, system, Side.NEAREST);
+    }
+
+    /** {@return the length rounded to a side; what would round to nothing gets more digits} */
+    public static String format(double mm, UnitSystem system, Side side) {
+        if (system == UnitSystem.INCHES) {
+            return TapeInches.format(mm, side);
+        }
+        boolean whole =
+                Math.abs(mm - Math.rint(mm)) < (side == Side.NEAREST ? SHOWN_MM / 2 : LAST_BITS);
+        boolean lost = Math.abs(mm) < SHOWN_MM / 2 && Math.abs(mm) > NOTHING_MM;
+        whole &= !lost;
+        return NumberText.format(whole ? Math.rint(mm) : mm, lost ? 3 : whole ? 0 : 1, side);
     }
 
     private static double bare(String plain, UnitSystem system) {

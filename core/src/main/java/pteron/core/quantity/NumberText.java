@@ -1,7 +1,7 @@
 package pteron.core.quantity;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
+import java.math.MathContext;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 
@@ -12,6 +12,9 @@ public final class NumberText {
     public static final char THIN_SPACE = '\u2009';
 
     private static final double SMALLEST_PLAIN = 0.01;
+
+    /** Digits that sums are good for. */
+    private static final MathContext SUMS = new MathContext(13);
 
     private NumberText() {}
 
@@ -38,10 +41,17 @@ public final class NumberText {
 
     /** {@return the number rounded half up to so many decimals, 0 to 9; small ones keep three digits} */
     public static String format(double number, int decimals) {
-        BigDecimal exact = BigDecimal.valueOf(number);
-        boolean tiny = decimals >= 2 && number != 0 && Math.abs(number) < SMALLEST_PLAIN;
+        return format(number, decimals, Side.NEAREST);
+    }
+
+    /** {@return the number rounded to a side; what would round to nothing keeps three digits} */
+    public static String format(double number, int decimals, Side side) {
+        // the last bits of a sum are no reason to go a step further
+        BigDecimal exact = BigDecimal.valueOf(number).round(SUMS);
+        boolean lost = side != Side.NEAREST && Math.abs(number) < Math.pow(10, -decimals);
+        boolean tiny = number != 0 && (lost || decimals >= 2 && Math.abs(number) < SMALLEST_PLAIN);
         int scale = tiny ? exact.scale() - exact.precision() + 3 : decimals;
-        BigDecimal rounded = exact.setScale(scale, RoundingMode.HALF_UP);
+        BigDecimal rounded = exact.setScale(scale, side.mode());
         if (rounded.signum() == 0) {
             return "0";
         }

@@ -54,10 +54,16 @@ public record Quantity(double value, Unit unit) {
 
     /** {@return the quantity as a builder reads it in the given system, with its unit} */
     public String text(UnitSystem system) {
+        return text(system, Side.NEAREST);
+    }
+
+    /** {@return the same, rounded to a side} */
+    public String text(UnitSystem system, Side side) {
         if (unit == Unit.MILLIMETRE) {
-            return LengthText.format(value, system) + (system == UnitSystem.METRIC ? " mm" : "");
+            return LengthText.format(value, system, side)
+                    + (system == UnitSystem.METRIC ? " mm" : "");
         }
-        String number = NumberText.format(unit.shown(value, system), unit.decimals(system));
+        String number = NumberText.format(unit.shown(value, system), unit.decimals(system), side);
         String symbol = unit.symbol(system);
         return symbol.isEmpty()
                 ? number

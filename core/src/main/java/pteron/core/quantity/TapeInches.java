@@ -8,6 +8,13 @@ final class TapeInches {
 
     private static final double MM_PER_INCH = 25.4;
     private static final int PARTS = 16;
+
+    /** Below this nothing is there: rounding of sums (mm). */
+    private static final double NOTHING_MM = 0.001;
+
+    /** Rounding of sums (sixteenths). */
+    private static final double LAST_BITS = 1e-9;
+
     private static final int FEET_FROM_INCHES = 24;
 
     private static final String INCHES =
@@ -62,8 +69,12 @@ final class TapeInches {
         return Double.parseDouble(over) / divisor;
     }
 
-    static String format(double mm) {
-        long sixteenths = Math.round(Math.abs(mm) / MM_PER_INCH * PARTS);
+    static String format(double mm, Side side) {
+        long rounded = sixteenths(mm, side);
+        if (rounded == 0 && Math.abs(mm) > NOTHING_MM) {
+            return NumberText.format(mm / MM_PER_INCH, 3, side) + "″";
+        }
+        long sixteenths = Math.abs(rounded);
         long inches = sixteenths / PARTS;
         String sign = mm < 0 && sixteenths > 0 ? "−" : "";
         String fraction = fractionText(sixteenths % PARTS);
@@ -75,6 +86,16 @@ final class TapeInches {
         String whole = rest == 0 && !fraction.isEmpty() ? "" : Long.toString(rest);
         String tail = rest == 0 && fraction.isEmpty() ? "" : " " + joined(whole, fraction) + "″";
         return sign + inches / 12 + "′" + tail;
+    }
+
+    /** What is a sixteenth but for the last bits of its number is one. */
+    private static long sixteenths(double mm, Side side) {
+        double exact = mm / MM_PER_INCH * PARTS;
+        return switch (side) {
+            case NEAREST -> Math.round(Math.abs(exact)) * (mm < 0 ? -1 : 1);
+            case DOWN -> (long) Math.floor(exact + LAST_BITS);
+            case UP -> (long) Math.ceil(exact - LAST_BITS);
+        };
     }
 
     private static String joined(String whole, String fraction) {

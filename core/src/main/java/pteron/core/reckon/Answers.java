@@ -26,6 +26,18 @@ final class Answers {
         return add(key, name, Quantity.mm(mm));
     }
 
+    /** A greatest length. */
+    Answers mmAtMost(String key, String name, double mm) {
+        figures.add(Figure.of(key, name, Quantity.mm(mm), working).atMost());
+        return this;
+    }
+
+    /** A least length. */
+    Answers mmAtLeast(String key, String name, double mm) {
+        figures.add(Figure.of(key, name, Quantity.mm(mm), working).atLeast());
+        return this;
+    }
+
     List<Figure> list() {
         return List.copyOf(figures);
     }

@@ -152,7 +152,7 @@ final class CurveCalculators {
                 .mm("length", "Length of the strip", batten.lengthMm())
                 .mm("radius", "Least radius", 1 / bend)
                 .add("stress", "Bending stress there", Quantity.stress(Batten.stress(e, t, bend)))
-                .mm("thickest", "Thickest strip that survives", Batten.thickest(f, e, bend))
+                .mmAtMost("thickest", "Thickest strip that survives", Batten.thickest(f, e, bend))
                 .list();
     }
 
@@ -205,8 +205,8 @@ final class CurveCalculators {
                     double across = PlywoodBend.acrossMm(t);
                     double along = PlywoodBend.alongMm(t);
                     return new Answers(() -> plywoodWorking(t, r))
-                            .mm("across", "Least radius, grain across the bend", across)
-                            .mm("along", "Least radius, grain round the bend", along)
+                            .mmAtLeast("across", "Least radius, grain across the bend", across)
+                            .mmAtLeast("along", "Least radius, grain round the bend", along)
                             .add(
                                     "use-across",
                                     "Least radius over the one asked for, grain across",

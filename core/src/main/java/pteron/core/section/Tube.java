@@ -97,7 +97,8 @@ public record Tube(
      * <pre>  J = t³ p / 3 + 4 a² t / p  </pre>
      *
      * p length of the middle line of the wall, a the area within it. Source: EN 10219-2, annex B. Example: 50 × 50 × 3
-     * cold-formed gives 321 300 mm⁴.
+     * cold-formed gives 321 300 mm⁴. Corners are left out: against finite differences it is up to 4.5 % low for sharp thick
+     * ones and up to 2 % high for round ones.
      */
     @Override
     public double torsionMm4() {

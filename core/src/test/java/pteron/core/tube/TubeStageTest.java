@@ -9,6 +9,7 @@ import pteron.core.buildup.Framed;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.figure.Figure;
+import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
@@ -83,6 +84,28 @@ class TubeStageTest {
         Member stud = frame.members(Role.STUD).getFirst();
         assertThat(stud.lengthMm()).isCloseTo(1930, within(1e-6));
         assertThat(stud.massKg()).isCloseTo(0.8208 * 1.930, within(1e-3));
+    }
+
+    /** The working of a tube's mass tells the area of its wall, 304 mm², and the metal's own density, not a solid bar's. */
+    @Test
+    void workingOfATube_tellsItsWall() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        String text = leaf(model.figure("frame.mass").orElseThrow().working(), 3);
+        assertThat(text).contains("304.0").contains("m = A · l · density");
+    }
+
+    /** The workings one inside the other, with their formulas and numbers. */
+    private static String leaf(Working working, int depth) {
+        StringBuilder text = new StringBuilder(working.formula());
+        working.terms().forEach(term -> text.append(' ').append(term.quantity().value()));
+        if (depth > 0) {
+            working.terms().stream()
+                    .map(Working.Term::lead)
+                    .filter(Working.Lead.ToWorking.class::isInstance)
+                    .map(Working.Lead.ToWorking.class::cast)
+                    .forEach(lead -> text.append(leaf(lead.working().get(), depth - 1)));
+        }
+        return text.toString();
     }
 
     /**

@@ -24,6 +24,7 @@ final class BarNodes {
             ObjectNode section = node.putObject("section");
             section.put("thicknessMm", JsonNumber.of(kind.section().thicknessMm()));
             section.put("depthMm", JsonNumber.of(kind.section().depthMm()));
+            section.put("wallMm", JsonNumber.of(kind.section().wallMm()));
             node.put("timber", kind.timber());
             node.put("stockMm", JsonNumber.of(bar.stockMm()));
             node.put("kerfMm", JsonNumber.of(bar.kerfMm()));

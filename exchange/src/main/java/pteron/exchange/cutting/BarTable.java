@@ -28,7 +28,7 @@ final class BarTable implements PaperTable {
         pages.page(false);
         pages.heading("Bars");
         for (Figure figure : job.cutting().figures()) {
-            pages.line(figure.name() + ": " + figure.quantity().text(job.units()));
+            pages.line(figure.name() + ": " + figure.text(job.units()));
         }
         saw(job.model().plan().supplies().saw(), job.units(), pages);
         pages.row(true, SHARES, List.of("kind", "bars", "pieces of each, in the order of cutting"));

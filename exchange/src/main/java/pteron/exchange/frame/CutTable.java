@@ -45,7 +45,7 @@ final class CutTable implements PaperTable {
         if (!figures.isEmpty()) {
             pages.line(
                     figures.stream()
-                            .map(one -> one.name() + " " + one.quantity().text(job.units()))
+                            .map(one -> one.name() + " " + one.text(job.units()))
                             .collect(Collectors.joining("; ")));
             pages.line("Welding is for a trained hand.");
         }

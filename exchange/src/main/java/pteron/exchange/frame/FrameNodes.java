@@ -40,6 +40,7 @@ final class FrameNodes {
         ObjectNode section = node.putObject("section");
         section.put("thicknessMm", JsonNumber.of(member.section().thicknessMm()));
         section.put("depthMm", JsonNumber.of(member.section().depthMm()));
+        section.put("wallMm", JsonNumber.of(member.section().wallMm()));
         node.put("lengthMm", JsonNumber.of(member.lengthMm()));
         ObjectNode cuts = node.putObject("cutAnglesDegrees");
         cuts.set("start", angles(member.startCut()));

@@ -194,7 +194,7 @@ public final class ReportPdf {
         pages.heading(heading);
         float[] shares = {0.66f, 0.34f};
         for (Figure figure : figures) {
-            pages.row(false, shares, List.of(figure.name(), figure.quantity().text(units)));
+            pages.row(false, shares, List.of(figure.name(), figure.text(units)));
         }
     }
 

@@ -66,7 +66,7 @@ public final class FindingWords {
         if (none && finding.demand().unit() != Unit.COUNT) {
             return finding.demand().text(units) + " too much";
         }
-        String bound = limit.quantity().text(units);
+        String bound = limit.text(units);
         String joint = limit.side() == Limit.Side.AT_MOST ? " of at most " : " of at least ";
         return finding.demand().text(units) + joint + bound;
     }

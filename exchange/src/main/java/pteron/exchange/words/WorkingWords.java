@@ -16,7 +16,7 @@ public final class WorkingWords {
     public static List<String> lines(Figure figure, UnitSystem units) {
         Working working = figure.working();
         List<String> lines = new ArrayList<>();
-        lines.add(figure.name() + " = " + figure.quantity().text(units));
+        lines.add(figure.name() + " = " + figure.text(units));
         lines.add(working.formula());
         for (Working.Term term : working.terms()) {
             lines.add("  " + line(term, units));

@@ -171,6 +171,8 @@ class FiguresJsonTest {
                 .replaceAll("^make-up\\.(floor|walls|roof)-", "make-up.PART-")
                 .replaceAll("^make-up\\.glue\\..*", "make-up.glue.GLUE")
                 .replaceAll("^(make-up\\.pull-\\w+)\\..*", "$1.PART")
+                .replaceAll("^openings\\.rise\\..*", "openings.rise.ID")
+                .replaceAll("^make-up\\.panel\\.bent-walls-", "make-up.panel.walls-")
                 .replaceAll("^make-up\\.panel\\.\\w+-span$", "make-up.panel.PART-span")
                 .replaceAll(
                         "^make-up\\.panel\\.\\w+-\\w+-[a-z-]+$", "make-up.panel.PART-LOAD-MODE");
