@@ -32,6 +32,7 @@ final class ClearanceCheck {
         ClearanceCheck check = new ClearanceCheck(standing);
         if (standing.outline().usable()) {
             standing.carrier().clearances().forEach(check::solid);
+            check.steel();
             standing.cabGap().ifPresent(check::cab);
         }
         return check.findings;
@@ -58,6 +59,28 @@ final class ClearanceCheck {
                             Quantity.mm(clearance.gapMm()),
                             Limit.atLeast(Quantity.mm(clashes ? 0 : Clearance.TIGHT_MM)),
                             cure(clearance, clashes)));
+        }
+    }
+
+    /** A box that stands in the steel of its carrier, as one with a dropped floor over it. */
+    private void steel() {
+        Carrier carrier = standing.carrier();
+        Clearances clearances =
+                new Clearances(standing.plan().box(), carrier.deckFrontMm(), standing.outline());
+        for (SteelClash clash : clearances.steel(standing.vehicle())) {
+            double raise = Math.ceil(carrier.raisedMm() + clash.overlapMm());
+            findings.add(
+                    new Finding(
+                            "BOX_HITS_STEEL",
+                            Severity.STOPS,
+                            Place.of(CarrierStation.CARRIER, clash.part())
+                                    .at(clash.xMm(), clash.zMm()),
+                            Quantity.mm(clash.overlapMm()),
+                            Limit.atMost(Quantity.mm(0)),
+                            raise <= PlanLimits.RAISED.most()
+                                    ? Cure.press("SET_SUB_FRAME", Quantity.mm(raise), "box")
+                                    : Cure.advice(
+                                            "MOVE_OR_CUT_OUT", Quantity.mm(clash.overlapMm()))));
         }
     }
 

@@ -2,13 +2,17 @@ package pteron.core.carrier;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.outline.WheelArchShape;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails.WheelArch;
+import pteron.core.vehicle.Deck;
 import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Vehicle;
 
@@ -66,6 +70,40 @@ final class Clearances {
             all.add(of(solid));
         }
         return all;
+    }
+
+    /** {@return the steel that the box runs into, a line for each kind of it} */
+    List<SteelClash> steel(Vehicle vehicle) {
+        Map<String, SteelClash> clashes = new LinkedHashMap<>();
+        for (SteelSolids.Piece piece : SteelSolids.of(vehicle)) {
+            for (Body body : bodies) {
+                boolean beside = piece.fromYMm() >= body.half || piece.toYMm() <= -body.half;
+                if (!beside) {
+                    clash(piece, body)
+                            .ifPresent(
+                                    clash -> clashes.merge(piece.part(), clash, SteelClash::and));
+                }
+            }
+        }
+        return List.copyOf(clashes.values());
+    }
+
+    private Optional<SteelClash> clash(SteelSolids.Piece piece, Body body) {
+        double top = -Deck.PLANKS_MM - box.raisedMm();
+        Bounds2 shadow =
+                new Bounds2(
+                        deckFrontMm + piece.fromXMm(),
+                        deckFrontMm + piece.toXMm(),
+                        piece.lowMm() - box.raisedMm(),
+                        top);
+        List<Polygon2> shared = body.whole.shared(Polygon2.rectangle(shadow));
+        double area = shared.stream().mapToDouble(Polygon2::area).sum();
+        if (area <= OVERLAP_MM2) {
+            return Optional.empty();
+        }
+        double low = shared.stream().mapToDouble(one -> one.bounds().fromV()).min().orElse(top);
+        double from = shared.stream().mapToDouble(one -> one.bounds().fromU()).min().orElse(0);
+        return Optional.of(new SteelClash(piece.part(), 1, top - low, from, top));
     }
 
     /** {@return the shadow of a solid in the side elevation of the box} */

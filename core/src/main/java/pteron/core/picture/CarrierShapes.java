@@ -9,6 +9,7 @@ import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Point2;
 import pteron.core.vehicle.Cab;
+import pteron.core.vehicle.Deck;
 import pteron.core.vehicle.RunningGear.Wheels;
 import pteron.core.vehicle.Steel.Outrigger;
 import pteron.core.vehicle.Trailer;
@@ -16,9 +17,6 @@ import pteron.core.vehicle.Vehicle;
 
 /** Draws the carrier under the box: ground, wheels, steel, deck, cab. */
 final class CarrierShapes {
-
-    /** Depth of the deck's planks in the picture (mm). */
-    private static final double PLANKS_MM = 40;
 
     private static final double DRAWBAR_MM = 70;
 
@@ -57,7 +55,7 @@ final class CarrierShapes {
         if (vehicle instanceof Trailer) {
             drawbarFromTheSide();
         }
-        double under = deck - PLANKS_MM;
+        double under = deck - Deck.PLANKS_MM;
         double railFrom = vehicle.cab().isPresent() ? first : front();
         canvas.rectangle(
                 Matter.STEEL,
@@ -83,7 +81,7 @@ final class CarrierShapes {
 
     private void drawbarFromTheSide() {
         double coupler = carrier.front().placeMm();
-        double under = deck - PLANKS_MM;
+        double under = deck - Deck.PLANKS_MM;
         canvas.area(
                 Matter.STEEL,
                 List.of(
@@ -127,7 +125,7 @@ final class CarrierShapes {
         vehicle.cab().ifPresent(this::cabFromTheEnd);
         Wheels wheels = vehicle.gear().wheels();
         double inner = (wheels.trackMm() - wheels.widthMm()) / 2;
-        double under = deck - PLANKS_MM;
+        double under = deck - Deck.PLANKS_MM;
         for (int side : new int[] {-1, 1}) {
             canvas.rectangle(
                     Matter.TYRE,

@@ -12,6 +12,7 @@ import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
 import pteron.core.surface.FlatSurface;
+import pteron.core.vehicle.Deck;
 import pteron.core.vehicle.Solid;
 import pteron.core.vehicle.Trailer;
 import pteron.core.vehicle.Vehicle;
@@ -19,7 +20,6 @@ import pteron.core.vehicle.Vehicle;
 /** The carrier as plain bodies: deck, rails, wheels, cab, what stands on the deck. */
 final class CarrierBodies {
 
-    private static final double PLANKS_MM = 40;
     private static final double DRAWBAR_MM = 70;
     private static final int ROUND = 20;
 
@@ -79,7 +79,7 @@ final class CarrierBodies {
         double half = vehicle.deck().widthMm() / 2;
         double front = carrier.deckFrontMm();
         double rear = carrier.deckRearMm();
-        double under = deck - PLANKS_MM;
+        double under = deck - Deck.PLANKS_MM;
         box(new Bounds2(front, rear, -half, half), under, deck, Matter.DECK, "deck");
         double low = under - vehicle.steel().rail().depthMm();
         double rail = vehicle.steel().railSpacingMm() / 2;
@@ -144,7 +144,7 @@ final class CarrierBodies {
         double coupler = carrier.front().placeMm();
         double front = carrier.deckFrontMm();
         double rail = vehicle.steel().railSpacingMm() / 2;
-        double high = deck - PLANKS_MM;
+        double high = deck - Deck.PLANKS_MM;
         for (int side : new int[] {-1, 1}) {
             List<Point2> bar =
                     List.of(

@@ -10,6 +10,10 @@ import pteron.core.quantity.Require;
  * @param heightMm height of its top above the ground (mm)
  */
 public record Deck(double lengthMm, double widthMm, double heightMm) {
+
+    /** Thickness of the planks, which lie on the steel (mm); common practice. */
+    public static final double PLANKS_MM = 40;
+
     /** Checks the ranges. */
     public Deck {
         Require.within("deck length", lengthMm, VehicleLimits.DECK_LENGTH);

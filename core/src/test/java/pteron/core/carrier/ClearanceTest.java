@@ -294,4 +294,51 @@ class ClearanceTest {
         Solid hump = StartingVehicles.flatbed().measuredSolids().getFirst();
         assertThat(hump.withUp(new Stretch(0, 90)).up().toMm()).isEqualTo(90);
     }
+
+    /**
+     * A floor dropped by 150 from 2.5 m on, on a flatbed: its steel begins under planks of 40, so that the box reaches 110
+     * into it, or through what is less deep. Counted by hand: both rails and the cross-members behind 2.5 m.
+     */
+    @Test
+    void droppedFloor_throughSteel_stops() {
+        Flatbed flatbed = StartingVehicles.flatbed();
+        BoxPlan level = StartingPlans.square().withVehicle(flatbed).withOpenings(List.of());
+        List<OutlinePoint> outline = new ArrayList<>(level.box().outline());
+        outline.set(3, outline.get(3).at(4300, -150));
+        Box lower =
+                level.box()
+                        .withOutline(outline)
+                        .withDetails(
+                                level.box()
+                                        .details()
+                                        .withDropFloor(new BoxDetails.DropFloor(2500, 150)));
+        BoxPlan dropped = level.withBox(lower);
+        assertThat(codes(level)).doesNotContain("BOX_HITS_STEEL");
+        List<Finding> hits =
+                carrier(dropped).findings().stream()
+                        .filter(finding -> finding.code().equals("BOX_HITS_STEEL"))
+                        .toList();
+        assertThat(hits)
+                .extracting(finding -> finding.place().part())
+                .contains("rails", "cross-members");
+        double behind = dropped.box().offsetMm() + 2500;
+        double rear = dropped.box().offsetMm() + 4300;
+        long cross =
+                flatbed.steel().crossMembersMm().stream()
+                        .filter(x -> x > behind && x < rear)
+                        .count();
+        assertThat(cross).isPositive();
+        Finding rails =
+                hits.stream()
+                        .filter(f -> f.place().part().equals("rails"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(rails.severity()).isEqualTo(Severity.STOPS);
+        assertThat(rails.demand().value())
+                .isCloseTo(Math.min(110, flatbed.steel().rail().depthMm()), within(EXACT));
+        // lifted clear of it, nothing is hit
+        BoxPlan lifted = Cures.apply(dropped, rails.cure());
+        assertThat(lifted.box().raisedMm()).isGreaterThanOrEqualTo(dropped.box().raisedMm() + 110);
+        assertThat(codes(lifted)).doesNotContain("BOX_HITS_STEEL");
+    }
 }

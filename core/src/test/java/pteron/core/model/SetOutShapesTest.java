@@ -167,7 +167,11 @@ class SetOutShapesTest {
             Place wanted = new Place(between(random, 0, 3000), between(random, 50, 1500));
             boolean room =
                     WallRoom.of(plan, wall)
-                            .free(unit.size(), wanted, door, plan.openings())
+                            .free(
+                                    OpeningEdits.size(plan, unit, wall),
+                                    wanted,
+                                    door,
+                                    plan.openings())
                             .isPresent();
             plan = room ? OpeningEdits.added(plan, unit, wall) : plan;
         }
