@@ -46,6 +46,10 @@ public final class DrawingBehavior {
     private final PlanDocument document;
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper("");
     private Grip dragged;
+
+    /** The plan as the drag has left it: another one is somebody else's. */
+    private BoxPlan left;
+
     private List<String> together = List.of();
     private BoxPlan before;
     private Point2 start = new Point2(0, 0);
@@ -71,6 +75,7 @@ public final class DrawingBehavior {
         dragged = grip;
         together = chosen.contains(grip.part()) ? List.copyOf(chosen) : List.of(grip.part());
         before = document.plan();
+        left = before;
         start = place(grip);
         drags++;
     }
@@ -104,6 +109,11 @@ public final class DrawingBehavior {
         if (dragged == null) {
             return;
         }
+        if (!document.plan().equals(left)) {
+            // undone, or edited by another hand: what was dragged stays as that left it
+            release();
+            return;
+        }
         String key = "drag-" + drags;
         Point2 by = dragged.axes().moved(new Point2(rightMm, upMm));
         switch (dragged.kind()) {
@@ -113,6 +123,22 @@ public final class DrawingBehavior {
             case LAYER -> dragLayer(start.v() + upMm, key);
             case LAYER_DOWN -> dragLayer(start.v() - upMm, key);
         }
+        left = document.plan();
+    }
+
+    /**
+     * Ends a drag whose handle is gone: another view is looked at, or the window has lost the hand. What was dragged stays
+     * where it is, as one edit.
+     */
+    public void interrupt() {
+        if (isDragging()) {
+            release();
+        }
+    }
+
+    /** {@return whether what is held is among some grips} */
+    boolean holdsOneOf(List<Grip> grips) {
+        return grips.stream().anyMatch(grip -> grip.part().equals(dragged.part()));
     }
 
     /** All that are held go as far as the one under the pointer; doors stay on the floor. */
@@ -167,9 +193,10 @@ public final class DrawingBehavior {
 
     /** Puts back what is held, as if it had never been moved. */
     public void putBack() {
+        boolean own = document.plan().equals(left);
         dragged = null;
         hint.set("");
-        if (!document.plan().equals(before)) {
+        if (own && !document.plan().equals(before)) {
             document.putBack();
         }
     }

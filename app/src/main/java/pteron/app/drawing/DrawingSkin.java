@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.event.EventHandler;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SkinBase;
@@ -16,6 +17,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
+import javafx.stage.Window;
 import javafx.util.Subscription;
 import pteron.app.style.Palette;
 import pteron.core.drawing.Dimension;
@@ -63,6 +65,9 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     /** Whether the button went down on the drawing itself, not on a handle or a dimension in it. */
     private boolean pressed;
 
+    /** The view that is looked at. */
+    private View view;
+
     private Subscription subscriptions = Subscription.EMPTY;
 
     DrawingSkin(DrawingView control) {
@@ -71,7 +76,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         this.handles = new Handles(behavior, new Hand());
         overlay.setPickOnBounds(false);
         getChildren().addAll(canvas, overlay, tape);
-        subscriptions = following(control);
+        subscriptions = Subscription.combine(following(control), lettingGo(control));
         ghost.getStyleClass().add("ghost");
         ghost.setMouseTransparent(true);
         ghost.setVisible(false);
@@ -107,6 +112,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         DrawingView control = getSkinnable();
         if (control != null) {
             subscriptions.unsubscribe();
+            behavior.interrupt();
             control.removeEventHandler(ScrollEvent.SCROLL, onScroll);
             control.removeEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
             control.removeEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
@@ -125,6 +131,10 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                         .findFirst()
                         .orElse("");
         List<Grip> grips = drawing == null ? List.of() : drawing.grips();
+        if (behavior.isDragging() && (otherView(drawing) || !behavior.holdsOneOf(grips))) {
+            behavior.interrupt();
+        }
+        view = drawing == null ? null : drawing.view();
         List<Node> kept = new ArrayList<>(handles.of(grips));
         kept.add(ghost);
         figures.clear();
@@ -143,6 +153,33 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 .findFirst()
                 .ifPresent(Node::requestFocus);
         getSkinnable().requestLayout();
+    }
+
+    /** {@return whether another view is looked at than before} */
+    private boolean otherView(Drawing drawing) {
+        return drawing == null || drawing.view() != view;
+    }
+
+    /** A window that loses the hand, or a drawing that leaves its window, lets go of what is held. */
+    private Subscription lettingGo(DrawingView control) {
+        return Subscription.combine(
+                control.sceneProperty()
+                        .subscribe(
+                                scene -> {
+                                    if (scene == null) {
+                                        behavior.interrupt();
+                                    }
+                                }),
+                control.sceneProperty()
+                        .flatMap(Scene::windowProperty)
+                        .flatMap(Window::focusedProperty)
+                        .subscribe(
+                                focused -> {
+                                    if (Boolean.FALSE.equals(focused)) {
+                                        behavior.interrupt();
+                                        control.requestLayout();
+                                    }
+                                }));
     }
 
     private void figures(Drawing drawing) {

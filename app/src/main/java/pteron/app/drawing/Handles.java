@@ -138,8 +138,9 @@ final class Handles {
             double right = (event.getSceneX() - pressedX) / scale;
             double up = (pressedY - event.getSceneY()) / scale;
             behavior.drag(right, up, 1 / scale);
-            event.consume();
         }
+        // a drag that was ended must not move the view instead
+        event.consume();
     }
 
     private void release() {

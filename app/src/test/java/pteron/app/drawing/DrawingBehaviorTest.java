@@ -60,6 +60,43 @@ class DrawingBehaviorTest {
         assertThat(place("door")).isEqualTo(new Opening.Place(3080, 0));
     }
 
+    /** A drag that is ended from outside stays where it is, as one edit; nothing later takes it back. */
+    @Test
+    void drag_interrupted_isOneEdit() {
+        behavior.press(grip("window-b"));
+        behavior.drag(60, 0, PIXEL);
+        behavior.drag(120, 0, PIXEL);
+        behavior.interrupt();
+        assertThat(behavior.isDragging()).isFalse();
+        behavior.drag(300, 0, PIXEL);
+        assertThat(place("window-b").alongMm()).isEqualTo(1600);
+        document.undo();
+        assertThat(place("window-b").alongMm()).isEqualTo(1480);
+        document.redo();
+        assertThat(place("window-b").alongMm()).isEqualTo(1600);
+    }
+
+    /** Undone in the middle of a drag: the drag has ended, and Escape takes nothing more back. */
+    @Test
+    void drag_undoneMeanwhile_ends() {
+        behavior.press(grip("door"));
+        behavior.drag(-100, 0, PIXEL);
+        behavior.release();
+        behavior.press(grip("window-b"));
+        behavior.drag(60, 0, PIXEL);
+        document.undo();
+        behavior.drag(90, 0, PIXEL);
+        assertThat(behavior.isDragging()).isFalse();
+        assertThat(place("window-b").alongMm()).isEqualTo(1480);
+        assertThat(place("door").alongMm()).isEqualTo(3080);
+        behavior.press(grip("window-b"));
+        behavior.drag(60, 0, PIXEL);
+        document.undo();
+        behavior.putBack();
+        assertThat(place("door").alongMm()).isEqualTo(3080);
+        assertThat(document.canRedoProperty().get()).isTrue();
+    }
+
     @Test
     void drag_inInches_snapsToSixteenths() {
         document.edit(plan -> plan.withUnits(UnitSystem.INCHES));

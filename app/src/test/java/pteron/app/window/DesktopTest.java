@@ -69,6 +69,25 @@ class DesktopTest extends DesktopRobot {
         assertThat(exists("edit-box.length")).isFalse();
     }
 
+    /** A key that leads elsewhere ends a drag: it is one edit, the view fits, and nothing later takes it away unseen. */
+    @Test
+    void drag_interruptedByAKey_endsWhereItIs() {
+        BoxPlan before = window.bench().document().plan();
+        robot.drag(node("grip-window-b")).moveBy(10, 0).moveBy(30, 0);
+        robot.push(KeyCode.ALT, KeyCode.DIGIT4);
+        robot.drop();
+        BoxPlan dragged = window.bench().document().plan();
+        assertThat(dragged).isNotEqualTo(before);
+        robot.push(KeyCode.ESCAPE);
+        robot.push(KeyCode.ESCAPE);
+        assertThat(window.bench().document().plan()).isEqualTo(dragged);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(window.bench().document().plan()).isEqualTo(before);
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(window.bench().document().plan()).isEqualTo(dragged);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+    }
+
     @Test
     void dragAWindow_undo_redo() {
         Opening.Place before = plan().opening("window-b").place();
