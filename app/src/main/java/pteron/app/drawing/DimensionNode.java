@@ -10,6 +10,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
+import pteron.app.style.PlainField;
 import pteron.core.drawing.Dimension;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.UnitSystem;
@@ -97,7 +98,7 @@ final class DimensionNode extends StackPane {
         if (isEditing()) {
             return;
         }
-        TextField field = new TextField(typed);
+        TextField field = new PlainField(typed);
         field.setId("edit-" + dimension.key());
         field.setPrefWidth(FIELD_WIDTH);
         Label reason = new Label();

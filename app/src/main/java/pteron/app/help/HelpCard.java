@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.action.Command;
+import pteron.app.style.PlainField;
 
 /** Help over the window: how-tos, words of the trade, keys. */
 public final class HelpCard extends VBox {
@@ -85,7 +86,7 @@ public final class HelpCard extends VBox {
     }
 
     private static Node words() {
-        TextField find = new TextField();
+        TextField find = new PlainField();
         find.setId("help-find");
         find.setPromptText("find a word");
         find.setAccessibleText("Find a word of the trade");

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
+import pteron.app.style.PlainField;
 import pteron.core.material.Material;
 import pteron.core.material.Property;
 import pteron.core.quantity.Named;
@@ -30,7 +31,7 @@ final class MaterialsPane extends BorderPane {
     private static final double SOURCE_WIDTH = 190;
 
     private final Workbench bench;
-    private final TextField find = new TextField();
+    private final TextField find = new PlainField();
     private final ListView<Material> list = new ListView<>();
     private final VBox detail = new VBox(10);
 

@@ -14,6 +14,7 @@ import pteron.app.station.Cells;
 import pteron.app.station.FieldRow;
 import pteron.app.station.Toolbox;
 import pteron.app.station.Workbench;
+import pteron.app.style.PlainField;
 import pteron.core.drawing.View;
 import pteron.core.field.NumberField;
 import pteron.core.field.PlanFields;
@@ -32,7 +33,7 @@ final class ChosenOpeningPane extends ScrollPane {
     private final DrawingBehavior behavior;
     private final VBox rows = new VBox();
     private final List<FieldRow> fields = new ArrayList<>();
-    private final TextField name = new TextField();
+    private final TextField name = new PlainField();
     private final ComboBox<String> wall = new ComboBox<>();
     private final Label refused = new Label();
     private String shown = "";

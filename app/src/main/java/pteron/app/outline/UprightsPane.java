@@ -11,6 +11,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
+import pteron.app.style.PlainField;
 import pteron.core.outline.Outline;
 import pteron.core.outline.Upright;
 import pteron.core.outline.UprightSetting;
@@ -73,7 +74,7 @@ final class UprightsPane extends ScrollPane {
     }
 
     private static TextField field(String id, String words) {
-        TextField field = new TextField();
+        TextField field = new PlainField();
         field.setId(id);
         field.setAccessibleText(words);
         field.setPrefColumnCount(8);

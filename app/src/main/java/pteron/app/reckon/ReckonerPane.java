@@ -11,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
+import pteron.app.style.PlainField;
 import pteron.app.style.Theme;
 import pteron.core.figure.Figure;
 import pteron.core.quantity.UnitSystem;
@@ -94,7 +95,7 @@ public final class ReckonerPane extends BorderPane {
         grid.setVgap(6);
         int row = 0;
         for (Input input : calculator.inputs()) {
-            TextField field = new TextField(input.usual());
+            TextField field = new PlainField(input.usual());
             field.setId("reckon-" + input.key());
             field.textProperty().subscribe((before, now) -> reckon(calculator));
             fields.put(input.key(), field);

@@ -2,6 +2,7 @@ package pteron.app.start;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -9,6 +10,7 @@ import pteron.app.document.PlanDocument;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.Supplies;
+import pteron.core.quantity.PlainText;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.start.CarrierSize;
 import pteron.core.start.CarrierStart;
@@ -91,9 +93,15 @@ final class Beginning {
         document.edit(plan -> plan.withUnits(other).withSupplies(Supplies.usual(other)));
     }
 
-    void rename(String other) {
-        name = other.strip();
+    /** {@return why another name is not taken, empty when it is; the name before stays then} */
+    Optional<String> rename(String other) {
+        try {
+            name = PlainText.require("name", other.strip());
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
         document.edit(this::named);
+        return Optional.empty();
     }
 
     private BoxPlan named(BoxPlan plan) {

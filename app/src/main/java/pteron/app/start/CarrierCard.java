@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.drawing.DrawingPicture;
+import pteron.app.style.PlainField;
 import pteron.app.style.Theme;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -44,10 +45,10 @@ final class CarrierCard extends VBox {
     private final Choice card;
     private final DrawingPicture picture = new DrawingPicture(WIDE, HIGH);
     private final Label refused = new Label();
-    private final TextField length = new TextField();
-    private final TextField width = new TextField();
-    private final TextField height = new TextField();
-    private final TextField gross = new TextField();
+    private final TextField length = new PlainField();
+    private final TextField width = new PlainField();
+    private final TextField height = new PlainField();
+    private final TextField gross = new PlainField();
 
     CarrierCard(Beginning beginning, CarrierStart kind) {
         this.beginning = beginning;

@@ -24,6 +24,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import pteron.app.drawing.DrawingView;
+import pteron.app.style.PlainField;
 import pteron.app.style.Theme;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.drawing.View;
@@ -207,13 +208,16 @@ public final class StartScreen extends BorderPane {
     }
 
     private VBox preview() {
-        TextField name = new TextField();
+        TextField name = new PlainField();
         name.setId("start-name");
         name.setPromptText("name of the plan");
         name.setPrefColumnCount(18);
         name.setAccessibleText("Name of the plan");
-        name.textProperty().subscribe(text -> beginning.rename(text));
-        FlowPane head = new FlowPane(12, 2, heading("3  The new plan"), name);
+        Label refused = new Label();
+        refused.getStyleClass().add("refused");
+        refused.managedProperty().bind(refused.textProperty().isNotEmpty());
+        name.textProperty().subscribe(text -> refused.setText(beginning.rename(text).orElse("")));
+        FlowPane head = new FlowPane(12, 2, heading("3  The new plan"), name, refused);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("start-preview-head");
         drawing.setId("start-drawing");

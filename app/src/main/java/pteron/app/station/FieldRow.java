@@ -10,6 +10,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import pteron.app.drawing.DrawingBehavior;
+import pteron.app.style.PlainField;
 import pteron.core.field.ChoiceField;
 import pteron.core.field.Field;
 import pteron.core.field.LengthsField;
@@ -63,7 +64,7 @@ public final class FieldRow extends VBox {
     }
 
     private TextField text() {
-        TextField text = new TextField();
+        TextField text = new PlainField();
         text.setOnAction(event -> take(text));
         text.focusedProperty()
                 .subscribe(

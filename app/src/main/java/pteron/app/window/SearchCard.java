@@ -18,6 +18,7 @@ import pteron.app.help.Topic;
 import pteron.app.opening.UnitPlacing;
 import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
+import pteron.app.style.PlainField;
 import pteron.core.drawing.View;
 import pteron.core.field.ChoiceField;
 import pteron.core.field.LengthsField;
@@ -67,7 +68,7 @@ final class SearchCard extends VBox {
         super(6);
         this.away = away;
         collect(bench, commands);
-        TextField typed = new TextField();
+        TextField typed = new PlainField();
         typed.setId("search-field");
         typed.setPromptText(
                 "an input, an opening, a member, a material, a figure, a command, a word of the trade");
