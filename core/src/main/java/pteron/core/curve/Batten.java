@@ -2,6 +2,7 @@ package pteron.core.curve;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import pteron.core.geometry.Point2;
 import pteron.core.quantity.Require;
@@ -13,7 +14,11 @@ public final class Batten implements Curve {
     private final double[][] states;
     private final Point2[] ways;
     private final List<Double> stations;
-    private final int hardest;
+    private final List<Double> peaks;
+    private final double hardest;
+
+    /** Share of a step by which the series may miss a peak that lies beside its end. */
+    private static final double MISSED = 0.05;
 
     private Batten(double[] along, double[][] states) {
         this.along = along;
@@ -23,11 +28,11 @@ public final class Batten implements Curve {
                         .map(state -> new Point2(Math.cos(state[2]), Math.sin(state[2])))
                         .toArray(Point2[]::new);
         this.stations = List.copyOf(stations(along, states));
-        int found = 0;
-        for (int i = 1; i < states.length; i++) {
-            found = Math.abs(states[i][3]) > Math.abs(states[found][3]) ? i : found;
-        }
-        this.hardest = found;
+        this.peaks = peaks(along, states);
+        this.hardest =
+                peaks.stream()
+                        .max(Comparator.comparingDouble(s -> Math.abs(curvature(s))))
+                        .orElseThrow();
     }
 
     /** {@return the stretches put together, scaled and moved to their place} */
@@ -72,15 +77,16 @@ public final class Batten implements Curve {
         return Math.clamp(index, 0, along.length - 2);
     }
 
-    /** Series about the nearer step behind: exact to the fourth order of a step of some centimetres. */
+    /** Series about the nearer step behind: direction exact to the fourth order of a step, curvature to the third. */
     private double[] state(double alongMm) {
         int i = step(alongMm);
         double[] s = states[i];
         double h = alongMm - along[i];
         Point2 point = between(i, h);
         double third = -s[3] * s[3] * s[3] / 2;
-        double angle = s[2] + h * (s[3] + h * (s[4] / 2 + h * third / 6));
-        double bend = s[3] + h * (s[4] + h * third / 2);
+        double fourth = -3 * s[3] * s[3] * s[4] / 2;
+        double angle = s[2] + h * (s[3] + h * (s[4] / 2 + h * (third / 6 + h * fourth / 24)));
+        double bend = s[3] + h * (s[4] + h * (third / 2 + h * fourth / 6));
         return new double[] {point.u(), point.v(), angle, bend};
     }
 
@@ -134,7 +140,30 @@ public final class Batten implements Curve {
 
     @Override
     public double hardestMm() {
-        return along[hardest];
+        return hardest;
+    }
+
+    @Override
+    public List<Double> peaks() {
+        return peaks;
+    }
+
+    /** The joints, where the slope of the curvature jumps, and the places between two steps where it is nil. */
+    private static List<Double> peaks(double[] along, double[][] states) {
+        List<Double> peaks = new ArrayList<>(List.of(along[along.length - 1]));
+        for (int i = 0; i < along.length - 1; i++) {
+            double step = along[i + 1] - along[i];
+            double bend = states[i][3];
+            // k' = m + h · m',  m' = −k³ / 2
+            double level = 2 * states[i][4] / (bend * bend * bend);
+            if (i % Elastica.STEPS == 0) {
+                peaks.add(along[i]);
+            }
+            if (level > -MISSED * step && level < (1 + MISSED) * step) {
+                peaks.add(along[i] + Math.clamp(level, 0, step));
+            }
+        }
+        return List.copyOf(peaks);
     }
 
     @Override

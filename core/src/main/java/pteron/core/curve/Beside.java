@@ -108,9 +108,7 @@ public record Beside(Curve curve, double rightMm) {
         double to = Math.min(curve.lengthMm(), Math.max(fromMm, toMm));
         List<Double> places = new ArrayList<>(List.of(from, to));
         curve.stations().stream().filter(s -> s > from && s < to).forEach(places::add);
-        if (curve.hardestMm() > from && curve.hardestMm() < to) {
-            places.add(curve.hardestMm());
-        }
+        curve.peaks().stream().filter(s -> s > from && s < to).forEach(places::add);
         return places.stream()
                 .mapToDouble(s -> Math.abs(stretch(s) / curve.curvature(s)))
                 .min()
@@ -120,7 +118,7 @@ public record Beside(Curve curve, double rightMm) {
     /** {@return whether it folds over somewhere between two places, so that nothing can be bent along it} */
     public boolean folds(double fromMm, double toMm) {
         List<Double> places = new ArrayList<>(curve.stations());
-        places.add(curve.hardestMm());
+        places.addAll(curve.peaks());
         return places.stream()
                 .filter(s -> s >= Math.min(fromMm, toMm) && s <= Math.max(fromMm, toMm))
                 .anyMatch(s -> stretch(s) <= 0);

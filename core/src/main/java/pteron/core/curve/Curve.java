@@ -47,4 +47,9 @@ public sealed interface Curve permits Straight, Arc, Batten {
 
     /** {@return how far along it bends hardest (mm)} */
     double hardestMm();
+
+    /** {@return how far along it bends harder than on either side, or turns of a sudden to bend otherwise (mm)} */
+    default List<Double> peaks() {
+        return List.of(hardestMm());
+    }
 }
