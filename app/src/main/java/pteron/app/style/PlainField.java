@@ -27,8 +27,9 @@ public final class PlainField extends TextField {
         if (!seen.equals(typed)) {
             int shorter = typed.length() - seen.length();
             change.setText(seen);
-            change.setCaretPosition(change.getCaretPosition() - shorter);
-            change.setAnchor(change.getAnchor() - shorter);
+            int length = change.getControlNewText().length();
+            change.setCaretPosition(Math.clamp(change.getCaretPosition() - shorter, 0, length));
+            change.setAnchor(Math.clamp(change.getAnchor() - shorter, 0, length));
         }
         return change;
     }
