@@ -147,12 +147,16 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             return;
         }
         figures(drawing);
+        focusAgain(focused);
+        getSkinnable().requestLayout();
+    }
+
+    private void focusAgain(String id) {
         overlay.getChildren().stream()
-                .filter(node -> !focused.isEmpty() && focused.equals(node.getId()))
+                .filter(node -> !id.isEmpty() && id.equals(node.getId()))
                 .filter(node -> !node.isFocused())
                 .findFirst()
                 .ifPresent(Node::requestFocus);
-        getSkinnable().requestLayout();
     }
 
     /** {@return whether another view is looked at than before} */

@@ -29,52 +29,46 @@ final class SteelSolids {
 
     private SteelSolids() {}
 
-    /** {@return every piece, front to rear} */
+    /** {@return every piece, kind by kind, front to rear} */
     static List<Piece> of(Vehicle vehicle) {
+        List<Piece> all = new ArrayList<>(rails(vehicle));
+        all.addAll(crossMembers(vehicle));
+        all.addAll(outriggers(vehicle.steel()));
+        return all;
+    }
+
+    private static List<Piece> rails(Vehicle vehicle) {
         Steel steel = vehicle.steel();
-        Deck deck = vehicle.deck();
-        List<Piece> all = new ArrayList<>();
         double half = steel.railSpacingMm() / 2;
         double flange = steel.rail().flangeMm() / 2;
-        for (int side : new int[] {-1, 1}) {
-            double middle = side * half;
-            all.add(
-                    new Piece(
-                            "rails",
-                            0,
-                            deck.lengthMm(),
-                            middle - flange,
-                            middle + flange,
-                            -Deck.PLANKS_MM - steel.rail().depthMm()));
-        }
-        double cross = steel.crossMember().flangeMm() / 2;
-        double under = -Deck.PLANKS_MM - steel.crossMember().depthMm();
-        for (double at : steel.crossMembersMm()) {
-            all.add(
-                    new Piece(
-                            "cross-members",
-                            at - cross,
-                            at + cross,
-                            -deck.widthMm() / 2,
-                            deck.widthMm() / 2,
-                            under));
-        }
-        double reach = steel.outrigger().flangeMm() / 2;
+        double low = -Deck.PLANKS_MM - steel.rail().depthMm();
+        double length = vehicle.deck().lengthMm();
+        return List.of(
+                new Piece("rails", 0, length, -half - flange, -half + flange, low),
+                new Piece("rails", 0, length, half - flange, half + flange, low));
+    }
+
+    private static List<Piece> crossMembers(Vehicle vehicle) {
+        Steel steel = vehicle.steel();
+        double half = steel.crossMember().flangeMm() / 2;
+        double low = -Deck.PLANKS_MM - steel.crossMember().depthMm();
+        double side = vehicle.deck().widthMm() / 2;
+        return steel.crossMembersMm().stream()
+                .map(at -> new Piece("cross-members", at - half, at + half, -side, side, low))
+                .toList();
+    }
+
+    private static List<Piece> outriggers(Steel steel) {
+        double half = steel.outrigger().flangeMm() / 2;
         double low = -Deck.PLANKS_MM - steel.outrigger().depthMm();
+        double near = steel.railSpacingMm() / 2 + steel.rail().flangeMm() / 2;
+        List<Piece> all = new ArrayList<>();
         for (Steel.Outrigger one : steel.outriggers()) {
-            double from = half + flange;
-            for (int side : new int[] {-1, 1}) {
-                double near = side * from;
-                double far = side * (from + one.reachMm());
-                all.add(
-                        new Piece(
-                                "outriggers",
-                                one.placeMm() - reach,
-                                one.placeMm() + reach,
-                                Math.min(near, far),
-                                Math.max(near, far),
-                                low));
-            }
+            double from = one.placeMm() - half;
+            double to = one.placeMm() + half;
+            double far = near + one.reachMm();
+            all.add(new Piece("outriggers", from, to, -far, -near, low));
+            all.add(new Piece("outriggers", from, to, near, far, low));
         }
         return all;
     }
