@@ -10,15 +10,15 @@ import pteron.core.quantity.Require;
 /** A strip bent through points, in the line of least bending. Immutable. */
 public final class Batten implements Curve {
 
+    /** Share of a step by which the series may miss a peak that lies beside its end. */
+    private static final double MISSED = 0.05;
+
     private final double[] along;
     private final double[][] states;
     private final Point2[] ways;
     private final List<Double> stations;
     private final List<Double> peaks;
     private final double hardest;
-
-    /** Share of a step by which the series may miss a peak that lies beside its end. */
-    private static final double MISSED = 0.05;
 
     private Batten(double[] along, double[][] states) {
         this.along = along;

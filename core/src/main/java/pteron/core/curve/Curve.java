@@ -48,7 +48,9 @@ public sealed interface Curve permits Straight, Arc, Batten {
     /** {@return how far along it bends hardest (mm)} */
     double hardestMm();
 
-    /** {@return how far along it bends harder than on either side, or turns of a sudden to bend otherwise (mm)} */
+    /**
+     * {@return places along it where its bend may be hardest (mm): where the curvature peaks, and where its slope jumps}
+     */
     default List<Double> peaks() {
         return List.of(hardestMm());
     }
