@@ -136,7 +136,7 @@ public final class PlanDocument {
         BoxPlan after = change.apply(before);
         if (!after.equals(before)) {
             BoxModel old = model();
-            BoxModel worked = old.after(after);
+            BoxModel worked = worked(after);
             boolean goesOn = history.edited(before, mergeKey) && lastChange.get() != null;
             show(worked);
             lastChange.set(
@@ -152,7 +152,7 @@ public final class PlanDocument {
 
     /** Takes back the row of merged edits that is going on, as if it had never been begun. */
     public void putBack() {
-        history.putBack().ifPresent(plan -> show(model().after(plan)));
+        history.putBack().ifPresent(plan -> show(worked(plan)));
     }
 
     /** Takes the last edit back. */
@@ -167,7 +167,7 @@ public final class PlanDocument {
 
     private void step(BoxPlan plan, Change.Way way) {
         BoxModel old = model();
-        show(old.after(plan));
+        show(worked(plan));
         lastChange.set(new Change(old, model(), way));
     }
 
@@ -184,6 +184,11 @@ public final class PlanDocument {
     /** {@return what redo would do again, in a line; empty for nothing} */
     public String redoWords() {
         return history.next().map(after -> PlanDifference.text(plan(), after)).orElse("");
+    }
+
+    private BoxModel worked(BoxPlan plan) {
+        SlowMachine.delay();
+        return model().after(plan);
     }
 
     private void show(BoxModel worked) {

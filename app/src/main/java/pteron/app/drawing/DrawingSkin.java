@@ -57,6 +57,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private final EventHandler<MouseEvent> onPress = this::press;
     private final EventHandler<MouseEvent> onClick = this::click;
     private final EventHandler<MouseEvent> onDrag = this::pan;
+    private final EventHandler<MouseEvent> onRelease = this::release;
     private final EventHandler<KeyEvent> onKey = this::key;
     private ViewTransform transform = new ViewTransform(0.1, 0, 0);
     private double pressedX;
@@ -84,6 +85,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
         control.addEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
         control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
+        control.addEventHandler(MouseEvent.MOUSE_RELEASED, onRelease);
         control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
         control.setOnContextMenuRequested(
                 event -> showMenu(event.getScreenX(), event.getScreenY()));
@@ -117,6 +119,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             control.removeEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
             control.removeEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
             control.removeEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
+            control.removeEventHandler(MouseEvent.MOUSE_RELEASED, onRelease);
             control.removeEventHandler(KeyEvent.KEY_PRESSED, onKey);
         }
         super.dispose();
@@ -146,6 +149,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         if (drawing == null) {
             return;
         }
+        // a press may come before the next layout
+        handles.place(overlay.getChildren());
         figures(drawing);
         focusAgain(focused);
         getSkinnable().requestLayout();
@@ -306,6 +311,13 @@ final class DrawingSkin extends SkinBase<DrawingView> {
             move(transform.moved(event.getX() - pressedX, event.getY() - pressedY));
             pressedX = event.getX();
             pressedY = event.getY();
+        }
+    }
+
+    /** The drawing goes as far as where the button comes up, told of on the way or not. */
+    private void release(MouseEvent event) {
+        if (pressed && (event.getX() != pressedX || event.getY() != pressedY)) {
+            pan(event);
         }
     }
 

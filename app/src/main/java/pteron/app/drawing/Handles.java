@@ -32,6 +32,8 @@ final class Handles {
     private final Map<String, Shape> byPart = new HashMap<>();
     private double pressedX;
     private double pressedY;
+    private double draggedX;
+    private double draggedY;
 
     /** Whom the handles belong to. */
     interface Hand {
@@ -112,7 +114,7 @@ final class Handles {
     private void listen(Shape handle) {
         handle.setOnMousePressed(event -> take(handle, event));
         handle.setOnMouseDragged(this::drag);
-        handle.setOnMouseReleased(event -> release());
+        handle.setOnMouseReleased(this::release);
         handle.setOnContextMenuRequested(
                 event -> {
                     hand.menu(event.getScreenX(), event.getScreenY());
@@ -127,6 +129,8 @@ final class Handles {
         if (event.getButton() == MouseButton.PRIMARY) {
             pressedX = event.getSceneX();
             pressedY = event.getSceneY();
+            draggedX = pressedX;
+            draggedY = pressedY;
             behavior.press(grip, hand.chosen());
         }
         event.consume();
@@ -134,16 +138,27 @@ final class Handles {
 
     private void drag(MouseEvent event) {
         if (behavior.isDragging()) {
-            double scale = hand.transform().scale();
-            double right = (event.getSceneX() - pressedX) / scale;
-            double up = (pressedY - event.getSceneY()) / scale;
-            behavior.drag(right, up, 1 / scale);
+            dragTo(event);
         }
         // a drag that was ended must not move the view instead
         event.consume();
     }
 
-    private void release() {
+    private void dragTo(MouseEvent event) {
+        draggedX = event.getSceneX();
+        draggedY = event.getSceneY();
+        double scale = hand.transform().scale();
+        double right = (event.getSceneX() - pressedX) / scale;
+        double up = (pressedY - event.getSceneY()) / scale;
+        behavior.drag(right, up, 1 / scale);
+    }
+
+    /** Lets go where the button came up: a machine that is busy may have told of no drag as far as that. */
+    private void release(MouseEvent event) {
+        boolean farther = event.getSceneX() != draggedX || event.getSceneY() != draggedY;
+        if (behavior.isDragging() && farther) {
+            dragTo(event);
+        }
         if (behavior.isDragging()) {
             behavior.release();
             hand.released();

@@ -48,7 +48,14 @@ final class ShelfPane extends VBox {
     private final Label hint = Cells.quiet("drag one onto the wall, or press it; all to one scale");
     private double pressedX;
     private double pressedY;
-    private boolean carried;
+    private Hold hold = Hold.NONE;
+
+    /** What the hand does with a unit of the shelf. */
+    private enum Hold {
+        NONE,
+        PRESSED,
+        CARRIED
+    }
 
     ShelfPane(Workbench bench, DrawingView drawing) {
         this.bench = bench;
@@ -127,8 +134,8 @@ final class ShelfPane extends VBox {
         if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
             placing.add(unit);
             event.consume();
-        } else if (event.getCode() == KeyCode.ESCAPE && carried) {
-            carried = false;
+        } else if (event.getCode() == KeyCode.ESCAPE && hold == Hold.CARRIED) {
+            hold = Hold.NONE;
             drawing.showGhost(null);
             event.consume();
         }
@@ -169,7 +176,7 @@ final class ShelfPane extends VBox {
     private void press(ShelfUnit unit, MouseEvent event) {
         pressedX = event.getSceneX();
         pressedY = event.getSceneY();
-        carried = false;
+        hold = Hold.PRESSED;
         ((Node) event.getSource()).requestFocus();
         Scene scene = getScene();
         EventHandler<MouseEvent> drags = drag -> carry(unit, drag);
@@ -189,11 +196,17 @@ final class ShelfPane extends VBox {
     }
 
     private void carry(ShelfUnit unit, MouseEvent event) {
-        double far = Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY);
-        carried = carried || far > CARRIED;
+        if (hold == Hold.PRESSED && isFar(event)) {
+            hold = Hold.CARRIED;
+        }
         Optional<Point2> under = drawing.placeUnder(event.getSceneX(), event.getSceneY());
-        drawing.showGhost(carried ? under.map(at -> ghost(unit, at)).orElse(null) : null);
+        boolean shown = hold == Hold.CARRIED;
+        drawing.showGhost(shown ? under.map(at -> ghost(unit, at)).orElse(null) : null);
         event.consume();
+    }
+
+    private boolean isFar(MouseEvent event) {
+        return Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY) > CARRIED;
     }
 
     private static Bounds2 ghost(ShelfUnit unit, Point2 at) {
@@ -203,17 +216,17 @@ final class ShelfPane extends VBox {
     }
 
     private void let(ShelfUnit unit, MouseEvent event) {
+        Hold held = hold;
+        hold = Hold.NONE;
         drawing.showGhost(null);
-        boolean far =
-                Math.hypot(event.getSceneX() - pressedX, event.getSceneY() - pressedY) > CARRIED;
-        if (!carried && !far) {
+        if (held == Hold.NONE) {
+            return; // taken back by Escape
+        }
+        // a machine that is busy may have told of no drag as far as here
+        if (held == Hold.PRESSED && !isFar(event)) {
             placing.add(unit);
             return;
         }
-        if (!carried) {
-            return; // taken back by Escape
-        }
-        carried = false;
         drawing.placeUnder(event.getSceneX(), event.getSceneY())
                 .ifPresent(at -> placing.drop(unit, at));
     }

@@ -3,34 +3,38 @@ package pteron.app.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import javafx.event.Event;
-import javafx.event.EventType;
+import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.DialogPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.PickResult;
+import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.util.WaitForAsyncUtils;
 import pteron.app.action.Command;
+import pteron.app.drawing.DrawingView;
+import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.model.Route;
 import pteron.core.plan.BoxPlan;
@@ -38,8 +42,8 @@ import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
 /**
- * The window in hands that know nothing: clicks, drags, keys with modifiers, lengths typed, commands, buttons,
- * choices, by a fixed seed. No act may leave a fault on any thread or half a minute without an answer; taking
+ * The window in hands that know nothing: clicks, drags with all that may end one, keys with modifiers, lengths typed,
+ * commands, buttons, choices, by a fixed seed, a third of them on a slow machine. No act may leave a fault on any thread or half a minute without an answer; taking
  * everything back gives the equal plan.
  */
 class RandomHandsTest extends DesktopRobot {
@@ -102,6 +106,14 @@ class RandomHandsTest extends DesktopRobot {
                     KeyCode.EQUALS,
                     KeyCode.MINUS);
 
+    private static final List<View> VIEWS = List.of(View.values());
+
+    /** How much longer a plan takes to be worked out in every third stretch of acts (ms). */
+    private static final int DELAY_MS = 60;
+
+    private static final int STRETCH = 25;
+
+    private final Map<End, Integer> ends = new EnumMap<>(End.class);
     private Random random;
     private BoxPlan base;
     private int resets;
@@ -120,6 +132,7 @@ class RandomHandsTest extends DesktopRobot {
         for (int act = 0; act < ACTS; act++) {
             long start = System.nanoTime();
             String did = "nothing";
+            slowDown(act / STRETCH % 3 == 2);
             try {
                 did = act();
                 answered(() -> true);
@@ -137,8 +150,17 @@ class RandomHandsTest extends DesktopRobot {
         undoAll();
         assertThat(plan().withUnits(base.units())).as("%s taken back", name).isEqualTo(base);
         System.out.printf(
-                "%s: %d acts, seed %d, %d slow, plan opened anew %d times%n",
-                name, ACTS, SEED, slow, resets);
+                "%s: %d acts, seed %d, %d slow, plan opened anew %d times, ends of drags %s%n",
+                name, ACTS, SEED, slow, resets, ends);
+    }
+
+    private static void slowDown(boolean slow) {
+        System.setProperty("pteron.delay", slow ? Integer.toString(DELAY_MS) : "0");
+    }
+
+    @AfterEach
+    void fastAgain() {
+        System.clearProperty("pteron.delay");
     }
 
     /** Opens the demo again where an act has closed it. */
@@ -258,63 +280,31 @@ class RandomHandsTest extends DesktopRobot {
                 4 + random.nextDouble() * (window.scene().getHeight() - 8));
     }
 
-    /** {@return the deepest node at a point of the scene that takes the mouse} */
-    private static Node pick(Node node, Point2D at) {
-        if (!node.isVisible() || node.isMouseTransparent() || node.isDisabled()) {
-            return null;
-        }
-        if (node instanceof Parent parent) {
-            List<Node> children = parent.getChildrenUnmodifiable();
-            for (int i = children.size() - 1; i >= 0; i--) {
-                Node found = pick(children.get(i), at);
-                if (found != null) {
-                    return found;
-                }
-            }
-        }
-        return node.contains(node.sceneToLocal(at)) ? node : null;
-    }
-
-    /** Sends the mouse's events as a hand does; the platform without a monitor has no right button. */
-    private static void mouse(
-            Node node, EventType<MouseEvent> type, Point2D at, MouseButton button) {
-        boolean down = type != MouseEvent.MOUSE_RELEASED && type != MouseEvent.MOUSE_CLICKED;
-        Event.fireEvent(
-                node,
-                new MouseEvent(
-                        type,
-                        at.getX(),
-                        at.getY(),
-                        at.getX(),
-                        at.getY(),
-                        button,
-                        1,
-                        false,
-                        false,
-                        false,
-                        false,
-                        down && button == MouseButton.PRIMARY,
-                        false,
-                        down && button == MouseButton.SECONDARY,
-                        false,
-                        button == MouseButton.SECONDARY,
-                        true,
-                        new PickResult(node, at.getX(), at.getY())));
-    }
-
     private String click() throws Exception {
         Point2D at = somewhere();
         MouseButton button = random.nextInt(5) == 0 ? MouseButton.SECONDARY : MouseButton.PRIMARY;
         onScreen(
                 () -> {
-                    Node node = pick(window.scene().getRoot(), at);
+                    Node node = RawHand.pick(window.scene().getRoot(), at);
                     if (node != null) {
-                        mouse(node, MouseEvent.MOUSE_PRESSED, at, button);
-                        mouse(node, MouseEvent.MOUSE_RELEASED, at, button);
-                        mouse(node, MouseEvent.MOUSE_CLICKED, at, button);
+                        RawHand.click(node, at, button);
                     }
                 });
         return "click at " + at;
+    }
+
+    /** How a drag ends. */
+    private enum End {
+        RELEASE,
+        RELEASE_FARTHER,
+        ESCAPE,
+        KEY,
+        COMMAND,
+        OTHER_VIEW,
+        OTHER_STATION,
+        RESIZE,
+        LOSS_OF_WINDOW,
+        LOSS_OF_PART
     }
 
     private String drag() throws Exception {
@@ -322,51 +312,86 @@ class RandomHandsTest extends DesktopRobot {
         grips.removeIf(node -> node.getId() == null || !node.getId().startsWith("grip-"));
         Point2D by = new Point2D(random.nextInt(400) - 200, random.nextInt(300) - 150);
         Node grip = grips.isEmpty() ? null : any(grips);
-        Point2D from =
-                grip == null
-                        ? somewhere()
-                        : answered(
-                                () ->
-                                        grip.localToScene(
-                                                grip.getBoundsInLocal().getCenterX(),
-                                                grip.getBoundsInLocal().getCenterY()));
+        Point2D from = grip == null ? somewhere() : answered(() -> RawHand.middle(grip));
+        End end = any(List.of(End.values()));
+        Node node = grip == null ? RawHand.pick(window.scene().getRoot(), from) : grip;
+        if (node != null) {
+            ends.merge(end, 1, Integer::sum);
+            onScreen(() -> hold(node, from, by));
+            end(end);
+            // whatever has ended it, the hand goes on and lets go later
+            onScreen(() -> letGo(node, from.add(by), end == End.RELEASE ? 1 : 1.2));
+            assertThat(answered(() -> held())).as("held after %s", end).isFalse();
+        }
+        return "drag of %s by %s, ended by %s"
+                .formatted(node == null ? "nothing" : node.getId(), by, end);
+    }
+
+    private boolean held() {
+        return window.scene().getRoot().lookup("#drawing") instanceof DrawingView drawing
+                && drawing.behavior().isDragging();
+    }
+
+    private static void hold(Node node, Point2D from, Point2D by) {
+        RawHand.mouse(node, MouseEvent.MOUSE_PRESSED, from);
+        for (int step = 1; step <= 3; step++) {
+            RawHand.mouse(node, MouseEvent.MOUSE_DRAGGED, from.add(by.multiply(step / 4.0)));
+        }
+    }
+
+    private void letGo(Node held, Point2D at, double farther) {
+        Node there = held.getScene() == null ? RawHand.pick(window.scene().getRoot(), at) : held;
+        if (there != null) {
+            RawHand.mouse(there, MouseEvent.MOUSE_DRAGGED, at);
+            RawHand.mouse(there, MouseEvent.MOUSE_RELEASED, at.multiply(farther));
+        }
+    }
+
+    private void end(End end) throws Exception {
+        switch (end) {
+            case RELEASE, RELEASE_FARTHER -> {}
+            case ESCAPE -> push(KeyCode.ESCAPE, false, false, false);
+            case KEY -> key();
+            case COMMAND -> command();
+            case OTHER_VIEW -> onBench(bench -> bench.viewProperty().set(any(VIEWS)));
+            case OTHER_STATION ->
+                    onBench(bench -> bench.stationProperty().set(any(Route.stations())));
+            case RESIZE -> onScreen(this::resize);
+            case LOSS_OF_WINDOW -> onScreen(RandomHandsTest::loseWindow);
+            case LOSS_OF_PART ->
+                    onBench(bench -> bench.document().edit(RandomHandsTest::withoutOpenings));
+        }
+    }
+
+    private void onBench(Consumer<Workbench> act) throws TimeoutException {
         onScreen(
                 () -> {
-                    Node node = grip == null ? pick(window.scene().getRoot(), from) : grip;
-                    if (node == null) {
-                        return;
+                    if (window.bench() != null) {
+                        act.accept(window.bench());
                     }
-                    mouse(node, MouseEvent.MOUSE_PRESSED, from, MouseButton.PRIMARY);
-                    for (int step = 1; step <= 4; step++) {
-                        Point2D at = from.add(by.multiply(step / 4.0));
-                        mouse(node, MouseEvent.MOUSE_DRAGGED, at, MouseButton.PRIMARY);
-                    }
-                    mouse(node, MouseEvent.MOUSE_RELEASED, from.add(by), MouseButton.PRIMARY);
                 });
-        return "drag of %s by %s".formatted(grip == null ? "nothing" : grip.getId(), by);
+    }
+
+    private void resize() {
+        ((Stage) window.scene().getWindow()).setWidth(1000 + random.nextInt(500));
+    }
+
+    /** Another window takes the keys, and goes. */
+    private static void loseWindow() {
+        Stage other = new Stage();
+        other.setScene(new Scene(new Pane(), 100, 100));
+        other.show();
+        other.requestFocus();
+        other.hide();
+    }
+
+    private static BoxPlan withoutOpenings(BoxPlan plan) {
+        return plan.withOpenings(List.of());
     }
 
     private void push(KeyCode code, boolean shift, boolean control, boolean alt)
             throws TimeoutException {
-        onScreen(
-                () -> {
-                    Node focus = window.scene().getFocusOwner();
-                    Node target = focus == null ? window.scene().getRoot() : focus;
-                    for (EventType<KeyEvent> type :
-                            List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
-                        Event.fireEvent(
-                                target,
-                                new KeyEvent(
-                                        type,
-                                        "",
-                                        code.getName(),
-                                        code,
-                                        shift,
-                                        control,
-                                        alt,
-                                        false));
-                    }
-                });
+        onScreen(() -> RawHand.push(window.scene(), code, shift, control, alt));
     }
 
     private String key() throws Exception {
@@ -462,12 +487,12 @@ class RandomHandsTest extends DesktopRobot {
 
     private String look() throws Exception {
         Station station = any(Route.stations());
-        View view = any(List.of(View.values()));
+        View view = any(VIEWS);
         onScreen(
                 () -> {
                     window.bench().stationProperty().set(station);
                     window.bench().viewProperty().set(view);
-                    ((Stage) window.scene().getWindow()).setWidth(1000 + random.nextInt(500));
+                    resize();
                 });
         return "look at " + station + " from " + view;
     }
