@@ -53,10 +53,7 @@ final class CornerStuff {
 
     private boolean isBonded(Corner corner) {
         return outline.elements().stream()
-                .filter(
-                        element ->
-                                element.curve().from().distance(corner.at()) < 1
-                                        || element.curve().to().distance(corner.at()) < 1)
+                .filter(element -> element.touches(corner.at()))
                 .anyMatch(this::isBonded);
     }
 

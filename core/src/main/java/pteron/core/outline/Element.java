@@ -3,6 +3,7 @@ package pteron.core.outline;
 import java.util.Optional;
 import pteron.core.curve.Curve;
 import pteron.core.curve.Straight;
+import pteron.core.geometry.Point2;
 import pteron.core.plan.Box;
 import pteron.core.surface.Crown;
 
@@ -32,6 +33,11 @@ public record Element(int index, EdgeKind kind, Curve curve, int point) {
     /** {@return its length (mm)} */
     public double lengthMm() {
         return curve.lengthMm();
+    }
+
+    /** {@return whether it begins or ends at a point, to a millimetre} */
+    public boolean touches(Point2 point) {
+        return curve.from().distance(point) < 1 || curve.to().distance(point) < 1;
     }
 
     /** {@return it as a straight edge from end to end} */

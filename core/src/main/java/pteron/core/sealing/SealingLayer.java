@@ -52,7 +52,7 @@ public final class SealingLayer implements Layer {
     }
 
     private static void joint(Canvas canvas, SealedJoint joint) {
-        canvas.line(line(joint.kind()), canvas.at(joint.from()), canvas.at(joint.to()));
+        canvas.line(line(joint.kind()), joint.path().stream().map(canvas::at).toList());
     }
 
     /** {@return how a kind of joint is drawn} */

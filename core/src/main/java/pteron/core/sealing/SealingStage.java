@@ -2,6 +2,7 @@ package pteron.core.sealing;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.curve.CurveSums;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
 import pteron.core.geometry.Point2;
@@ -17,10 +18,13 @@ import pteron.core.plan.Supplies;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
+import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.skin.Seam;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Stage;
+import pteron.core.surface.Crown;
+import pteron.core.surface.Surface;
 
 /** Finds the joints and what goes into them. */
 public final class SealingStage {
@@ -97,15 +101,7 @@ public final class SealingStage {
 
     private static void corners(Input plan, Outline outline, List<SealedJoint> joints) {
         double half = plan.box.widthMm() / 2;
-        outline.corners()
-                .forEach(
-                        corner ->
-                                joints.add(
-                                        across(
-                                                JointKind.CORNER,
-                                                "across, corner",
-                                                corner.at(),
-                                                half)));
+        outline.corners().forEach(corner -> joints.add(over(plan.box, outline, corner.at())));
         for (Element element : outline.elements()) {
             String where = Named.small(element.kind()) + " to side";
             joints.add(beside(where, element, -half));
@@ -113,12 +109,32 @@ public final class SealingStage {
         }
     }
 
+    /** Between the strip and a side wall: it follows the strip round its bends. */
     private static SealedJoint beside(String where, Element element, double y) {
-        Point2 from = element.curve().from();
-        Point2 to = element.curve().to();
-        Point3 start = new Point3(from.u(), y, from.v());
-        Point3 end = new Point3(to.u(), y, to.v());
-        return new SealedJoint(JointKind.CORNER, where, start, end, element.lengthMm());
+        List<Point3> path =
+                CurveSums.points(element.curve(), Surface.DRAWN_MM).stream()
+                        .map(at -> new Point3(at.u(), y, at.v()))
+                        .toList();
+        return new SealedJoint(JointKind.CORNER, where, path, element.lengthMm());
+    }
+
+    /** Across the box at a corner of the strip: over the rise of the roof where it has one. */
+    private static SealedJoint over(Box box, Outline outline, Point2 at) {
+        String where = "across, corner";
+        return outline.elements().stream()
+                .filter(element -> element.touches(at))
+                .flatMap(element -> element.crown(box).stream())
+                .findFirst()
+                .map(crown -> over(crown, where, at))
+                .orElseGet(() -> across(JointKind.CORNER, where, at, box.widthMm() / 2));
+    }
+
+    private static SealedJoint over(Crown crown, String where, Point2 at) {
+        List<Point3> path =
+                crown.places(-crown.chordMm() / 2, crown.chordMm() / 2, Surface.DRAWN_MM).stream()
+                        .map(y -> new Point3(at.u(), y, at.v() + crown.heightMm(y)))
+                        .toList();
+        return new SealedJoint(JointKind.CORNER, where, path, crown.arcMm());
     }
 
     /** Where the box becomes wider, where wheels are cut out, where the floor drops. */
@@ -153,7 +169,7 @@ public final class SealingStage {
         for (int side : new int[] {-1, 1}) {
             Point3 at = new Point3(middle.u(), side * half, middle.v());
             String where = (side < 0 ? "left" : "right") + " wheel arch";
-            joints.add(new SealedJoint(JointKind.CORNER, where, at, at, round));
+            joints.add(SealedJoint.round(JointKind.CORNER, where, at, round));
         }
     }
 
@@ -171,7 +187,7 @@ public final class SealingStage {
     private static SealedJoint aside(String where, Point2 at, double fromY, double toY) {
         Point3 from = new Point3(at.u(), fromY, at.v());
         Point3 to = new Point3(at.u(), toY, at.v());
-        return new SealedJoint(JointKind.CORNER, where, from, to, from.distance(to));
+        return SealedJoint.straight(JointKind.CORNER, where, from, to);
     }
 
     private static void lowerEdge(Input plan, Outline outline, List<SealedJoint> joints) {
@@ -187,38 +203,32 @@ public final class SealingStage {
     private static SealedJoint across(JointKind kind, String where, Point2 at, double half) {
         Point3 left = new Point3(at.u(), -half, at.v());
         Point3 right = new Point3(at.u(), half, at.v());
-        return new SealedJoint(kind, where, left, right, 2 * half);
+        return SealedJoint.straight(kind, where, left, right);
     }
 
     private static SealedJoint along(
             JointKind kind, String where, Point2 from, Point2 to, double y) {
         Point3 start = new Point3(from.u(), y, from.v());
         Point3 end = new Point3(to.u(), y, to.v());
-        return new SealedJoint(kind, where, start, end, start.distance(end));
+        return SealedJoint.straight(kind, where, start, end);
     }
 
     private static void seams(Skins skins, List<SealedJoint> joints) {
-        for (Seam seam : skins.seams()) {
-            if (seam.skin().isOutside()) {
-                double out = seam.skin().fromInwardMm();
-                Point3 from = seam.panel().surface().at(seam.line().from(), out);
-                Point3 to = seam.panel().surface().at(seam.line().to(), out);
-                joints.add(
-                        new SealedJoint(
-                                JointKind.PANEL_SEAM,
-                                seam.panel().id(),
-                                from,
-                                to,
-                                seam.line().lengthMm()));
-            }
-        }
+        skins.seams().stream()
+                .filter(seam -> seam.skin().isOutside())
+                .forEach(seam -> joints.add(seam(seam)));
+    }
+
+    private static SealedJoint seam(Seam seam) {
+        Panel panel = seam.panel();
+        List<Point3> path = panel.surface().line(seam.line(), seam.skin().fromInwardMm());
+        return new SealedJoint(JointKind.PANEL_SEAM, panel.id(), path, seam.line().lengthMm());
     }
 
     private static SealedJoint flange(PlacedOpening one) {
         double round = 2 * (one.cutOut().width() + one.cutOut().height());
         Point3 middle = one.panel().surface().at(one.cutOut().middle(), 0);
-        return new SealedJoint(
-                JointKind.OPENING_FLANGE, one.opening().name(), middle, middle, round);
+        return SealedJoint.round(JointKind.OPENING_FLANGE, one.opening().name(), middle, round);
     }
 
     private static List<Figure> figures(Sealing sealing, Supplies supplies) {

@@ -1,5 +1,7 @@
 package pteron.core.surface;
 
+import java.util.ArrayList;
+import java.util.List;
 import pteron.core.quantity.Require;
 
 /**
@@ -79,5 +81,17 @@ public record Crown(double chordMm, double riseMm) {
         double radius = radiusMm();
         double down = radius - riseMm + heightMm;
         return Math.sqrt(Math.max(0, radius * radius - down * down));
+    }
+
+    /** {@return places between two, both included, whose straight lines leave the arc by so much (mm)} */
+    public List<Double> places(double fromMm, double toMm, double toleranceMm) {
+        // the arc leaves a chord s by s² / 8R
+        double longest = Math.sqrt(8 * radiusMm() * toleranceMm);
+        int pieces = Math.max(1, (int) Math.ceil(Math.abs(toMm - fromMm) / longest));
+        List<Double> places = new ArrayList<>();
+        for (int i = 0; i <= pieces; i++) {
+            places.add(fromMm + (toMm - fromMm) * i / pieces);
+        }
+        return places;
     }
 }

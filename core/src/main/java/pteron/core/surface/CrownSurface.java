@@ -1,6 +1,5 @@
 package pteron.core.surface;
 
-import java.util.ArrayList;
 import java.util.List;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
@@ -54,14 +53,7 @@ public record CrownSurface(FlatSurface flat, Crown crown) implements Surface {
 
     @Override
     public List<Double> places(double fromU, double toU) {
-        // the arc leaves a chord s by s² / 8R
-        double longest = Math.sqrt(8 * crown.radiusMm() * DRAWN_MM);
-        int pieces = Math.max(1, (int) Math.ceil(Math.abs(toU - fromU) / longest));
-        List<Double> places = new ArrayList<>();
-        for (int i = 0; i <= pieces; i++) {
-            places.add(fromU + (toU - fromU) * i / pieces);
-        }
-        return places;
+        return crown.places(fromU, toU, DRAWN_MM);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 
 /** A piece of the box laid out flat: u along, v across, w inward from the outer face of the frame. */
 public sealed interface Surface permits FlatSurface, BentSurface, CrownSurface {
@@ -57,19 +58,29 @@ public sealed interface Surface permits FlatSurface, BentSurface, CrownSurface {
         return at(shape.centroid(), inwardMm);
     }
 
+    /** {@return a line in the box at a depth w, bends drawn by straight lines} */
+    default List<Point3> line(Segment2 line, double inwardMm) {
+        Point2 from = line.from();
+        Point2 step = line.to().minus(from);
+        List<Double> places = places(from.u(), from.u() + step.u());
+        List<Point3> path = new ArrayList<>();
+        path.add(at(from, inwardMm));
+        for (int k = 1; k < places.size() - 1; k++) {
+            double share = (places.get(k) - from.u()) / step.u();
+            path.add(at(from.plus(step.times(share)), inwardMm));
+        }
+        path.add(at(line.to(), inwardMm));
+        return path;
+    }
+
     /** {@return the outline of a shape in the box at a depth w, bends drawn by straight lines} */
     default List<Point3> outline(Polygon2 shape, double inwardMm) {
         List<Point3> outline = new ArrayList<>();
         List<Point2> corners = shape.corners();
         for (int i = 0; i < corners.size(); i++) {
-            Point2 from = corners.get(i);
-            Point2 step = corners.get((i + 1) % corners.size()).minus(from);
-            List<Double> places = places(from.u(), from.u() + step.u());
-            outline.add(at(from, inwardMm));
-            for (int k = 1; k < places.size() - 1; k++) {
-                double share = (places.get(k) - from.u()) / step.u();
-                outline.add(at(from.plus(step.times(share)), inwardMm));
-            }
+            Point2 next = corners.get((i + 1) % corners.size());
+            List<Point3> path = line(new Segment2(corners.get(i), next), inwardMm);
+            outline.addAll(path.subList(0, path.size() - 1));
         }
         return outline;
     }

@@ -3,11 +3,16 @@ package pteron.core.sealing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import pteron.core.figure.Figure;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 
 /** Joints of the square box, 4300 × 2160 × 2050, counted by hand. */
@@ -88,5 +93,30 @@ class SealingStageTest {
         assertThat(corners * 1000).isCloseTo(sealing.lengthMm(JointKind.CORNER), within(EXACT));
         assertThat(sealing.joints())
                 .allMatch(j -> j.middle().y() <= 1025 && j.middle().y() >= -1025);
+    }
+
+    /** The joint beside an arch is drawn as it is counted: the drawn line is as long as the one in the list. */
+    @ParameterizedTest
+    @MethodSource("shapes")
+    void drawnLine_isAsLongAsTheJoint(BoxPlan plan) {
+        for (SealedJoint joint : sealing(plan).joints()) {
+            double drawn = 0;
+            for (int i = 1; i < joint.path().size(); i++) {
+                drawn += joint.path().get(i).distance(joint.path().get(i - 1));
+            }
+            if (!joint.from().equals(joint.to())) {
+                assertThat(drawn)
+                        .as(joint.where())
+                        .isCloseTo(joint.lengthMm(), within(0.002 * joint.lengthMm()));
+            }
+        }
+    }
+
+    static List<BoxPlan> shapes() {
+        Box box = PLAN.box();
+        return List.of(
+                PLAN,
+                PLAN.withBox(box.withDetails(box.details().withCrown(60))),
+                StartingPlans.of(OutlineStart.ARCHED));
     }
 }
