@@ -14,6 +14,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
+import pteron.core.plan.Box;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
@@ -31,7 +32,7 @@ public final class BondedStage {
      * What the list reads.
      *
      * @param makeUp which walls are bonded, and how they meet
-     * @param widthMm outside width of the box (mm)
+     * @param box the box, for its width and its rise across
      * @param library the materials
      * @param outline the outline, usable
      * @param frame bars in the panels
@@ -40,7 +41,7 @@ public final class BondedStage {
      */
     public record Input(
             MakeUp makeUp,
-            double widthMm,
+            Box box,
             MaterialLibrary library,
             Outline outline,
             Frame frame,
@@ -59,7 +60,7 @@ public final class BondedStage {
     private static Input reads(Given given, Skins skins) {
         return new Input(
                 given.plan().makeUp(),
-                given.plan().box().widthMm(),
+                given.plan().box(),
                 given.library(),
                 given.get(Outline.class),
                 given.get(Frame.class),
@@ -134,7 +135,7 @@ public final class BondedStage {
                         Quantity.count(pieces.size()),
                         () -> masses(pieces)));
         figures.addAll(heaviest(pieces));
-        figures.addAll(new CornerStuff(input.makeUp, input.outline, input.widthMm).figures());
+        figures.addAll(new CornerStuff(input.makeUp, input.outline, input.box).figures());
         return figures;
     }
 

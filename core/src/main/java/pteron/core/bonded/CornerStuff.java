@@ -9,6 +9,7 @@ import pteron.core.outline.Corner;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
+import pteron.core.plan.Box;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
@@ -20,12 +21,12 @@ final class CornerStuff {
 
     private final MakeUp makeUp;
     private final Outline outline;
-    private final double widthMm;
+    private final Box box;
 
-    CornerStuff(MakeUp makeUp, Outline outline, double widthMm) {
+    CornerStuff(MakeUp makeUp, Outline outline, Box box) {
         this.makeUp = makeUp;
         this.outline = outline;
-        this.widthMm = widthMm;
+        this.box = box;
     }
 
     private static boolean isBonded(Framed framed) {
@@ -48,7 +49,16 @@ final class CornerStuff {
 
     /** {@return length of the corners across the box where a bonded panel ends (mm)} */
     double acrossMm() {
-        return widthMm * outline.corners().stream().filter(this::isBonded).count();
+        return outline.corners().stream().filter(this::isBonded).mapToDouble(this::acrossMm).sum();
+    }
+
+    /** {@return length of a corner across the box: over the rise of the roof where it has one (mm)} */
+    private double acrossMm(Corner corner) {
+        return outline.elements().stream()
+                .filter(element -> element.touches(corner.at()))
+                .mapToDouble(element -> element.acrossMm(box))
+                .max()
+                .orElse(box.widthMm());
     }
 
     private boolean isBonded(Corner corner) {

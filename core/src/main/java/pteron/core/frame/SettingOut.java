@@ -3,6 +3,7 @@ package pteron.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -62,7 +63,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         double width =
                 isBoarded(guide, library)
                         ? guide.area().bounds().width()
-                        : sheetWidth(guide, library);
+                        : guideWidth(panel, guide, library);
         double spacing = spacing(width, panel.members().spacingMm());
         List<Double> middles = new ArrayList<>();
         double crowded = frame.toU() - 2 * panel.members().section().thicknessMm();
@@ -76,10 +77,47 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         }
         List<Double> outerRows = rows(panel, outer, library);
         List<Double> innerRows = rows(panel, inner, library);
+        if (panel.isBonded()) {
+            addUnderSeams(panel, library, middles);
+        }
         return new SettingOut(
                 middles,
                 isBoarded(outer, library) ? joined(outerRows, innerRows) : outerRows,
                 isBoarded(inner, library) ? joined(innerRows, outerRows) : innerRows);
+    }
+
+    /** Bars of a bonded panel stand under the seams of both faces: they follow the narrower sheets. */
+    private static double guideWidth(Panel panel, Skin guide, MaterialLibrary library) {
+        double width = sheetWidth(guide, library);
+        return panel.isBonded()
+                ? seamed(panel, library)
+                        .mapToDouble(skin -> sheetWidth(skin, library))
+                        .reduce(width, Math::min)
+                : width;
+    }
+
+    private static Stream<Skin> seamed(Panel panel, MaterialLibrary library) {
+        return panel.skins().stream()
+                .filter(skin -> !isBoarded(skin, library) && !skin.laying().isWhole());
+    }
+
+    /** A seam of a bonded panel with no bar in its reach gets one: with half a sheet first, or past an end. */
+    private static void addUnderSeams(Panel panel, MaterialLibrary library, List<Double> middles) {
+        seamed(panel, library)
+                .forEach(
+                        skin -> {
+                            double sheet = sheetWidth(skin, library);
+                            Optional<Double> bare = bare(skin, sheet, middles);
+                            while (bare.isPresent()) {
+                                middles.add(bare.get());
+                                bare = bare(skin, sheet, middles);
+                            }
+                        });
+        middles.sort(null);
+    }
+
+    private static Optional<Double> bare(Skin skin, double sheetMm, List<Double> middles) {
+        return new SheetColumns(skin, sheetMm, middles).withoutMember();
     }
 
     /** Boards are fixed wherever there is a row: one near a row of the other face is that row. */

@@ -1,20 +1,18 @@
 package pteron.core.skin;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import pteron.core.frame.Boarding;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.SettingOut;
+import pteron.core.frame.SheetColumns;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Polygon2;
 import pteron.core.geometry.Segment2;
 import pteron.core.material.MaterialLibrary;
-import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Skin;
 
 /** Lays the sheets of one face. */
@@ -23,14 +21,10 @@ final class SkinLayout {
     /** Seam without timber behind it that still holds (mm); common practice: a hand's width. */
     static final double UNBACKED_MAY_BE_MM = 80;
 
-    /** Narrowest strip of a sheet that is worth fixing (mm); common practice: no slivers. */
-    static final double NARROWEST_MM = 100;
-
     private final PanelFrame frame;
     private final Skin skin;
     private final List<Polygon2> openings;
-    private final double sheetWidth;
-    private final List<Double> columns;
+    private final SheetColumns columns;
     private final List<Double> rows;
     private final Optional<BoardLayout> boards;
 
@@ -38,8 +32,8 @@ final class SkinLayout {
         this.frame = frame;
         this.skin = skin;
         this.openings = openings;
-        this.sheetWidth = SettingOut.sheetWidth(skin, library);
-        this.columns = columns();
+        double sheet = SettingOut.sheetWidth(skin, library);
+        this.columns = new SheetColumns(skin, sheet, frame.settingOut().middles());
         boolean first = frame.panel().skins().getFirst() == skin;
         this.rows = first ? frame.settingOut().outerRows() : frame.settingOut().innerRows();
         this.boards =
@@ -50,91 +44,14 @@ final class SkinLayout {
                                                 boarding, frame, skin.area().bounds(), rows));
     }
 
-    private List<Double> columns() {
-        Bounds2 area = skin.area().bounds();
-        if (skin.laying().isWhole()) {
-            return List.of();
-        }
-        List<Double> seams = new ArrayList<>();
-        double from = area.fromU();
-        for (double to : pieceEnds()) {
-            sheets(from, to, seams);
-            if (to < area.toU()) {
-                seams.add(to);
-            }
-            from = to;
-        }
-        return seams;
-    }
-
-    /** {@return where the pieces end that the face is made of, from least u: on a member where one is near} */
-    private List<Double> pieceEnds() {
-        Bounds2 area = skin.area().bounds();
-        double each = area.width() / skin.laying().across();
-        List<Double> ends = new ArrayList<>();
-        double from = area.fromU();
-        for (int piece = 1; piece < skin.laying().across(); piece++) {
-            double even = area.fromU() + each * piece;
-            double least = from + NARROWEST_MM;
-            OptionalDouble middle = nearestMiddle(even, least, area.toU() - NARROWEST_MM);
-            if (middle.isPresent()) {
-                from = middle.getAsDouble();
-                ends.add(from);
-            }
-        }
-        ends.add(area.toU());
-        return ends;
-    }
-
     /** {@return width of the widest piece that the face is made of, sheets in it not counted (mm)} */
     double widestPieceMm() {
-        double from = skin.area().bounds().fromU();
-        double widest = 0;
-        for (double to : pieceEnds()) {
-            widest = Math.max(widest, to - from);
-            from = to;
-        }
-        return widest;
+        return columns.widestPieceMm();
     }
 
     /** {@return length of the pieces that the face is made of (mm)} */
     double longestPieceMm() {
         return skin.area().bounds().height() / skin.laying().up();
-    }
-
-    /** Seams between the sheets of one piece. */
-    private void sheets(double from, double to, List<Double> seams) {
-        double start = from;
-        double reach = skin.laying().isStaggered() ? sheetWidth / 2 : sheetWidth;
-        while (start + reach < to - Tolerance.TOUCH.lengthMm()) {
-            start = farthestMiddle(start, upTo(start, start + reach, to));
-            seams.add(start);
-            reach = sheetWidth;
-        }
-    }
-
-    /** {@return the member nearest to a place, empty where none stands between two others} */
-    private OptionalDouble nearestMiddle(double place, double least, double most) {
-        return frame.settingOut().middles().stream()
-                .filter(middle -> middle > least && middle < most)
-                .min(Comparator.comparingDouble(middle -> Math.abs(middle - place)))
-                .map(OptionalDouble::of)
-                .orElseGet(OptionalDouble::empty);
-    }
-
-    /** Leaves no sliver at the end, unless the sheets are boards that are hardly wider than one. */
-    private static double upTo(double start, double sheetEnds, double wallEnds) {
-        double unslivered = wallEnds - NARROWEST_MM;
-        boolean sliver = sheetEnds > unslivered;
-        return sliver && unslivered > start + NARROWEST_MM ? unslivered : sheetEnds;
-    }
-
-    private double farthestMiddle(double after, double upTo) {
-        return frame.settingOut().middles().stream()
-                .mapToDouble(Double::doubleValue)
-                .filter(middle -> middle > after + 1 && middle <= upTo + Tolerance.TOUCH.lengthMm())
-                .max()
-                .orElse(upTo);
     }
 
     /** {@return the shapes of the pieces, column by column from the lowest u, row by row} */
@@ -150,7 +67,7 @@ final class SkinLayout {
             return boards.get().pieces();
         }
         Bounds2 area = skin.area().bounds();
-        List<Double> us = cuts(area.fromU(), columns, area.toU());
+        List<Double> us = cuts(area.fromU(), columns.seams(), area.toU());
         List<Double> vs = cuts(area.fromV(), rows, area.toV());
         List<Bounds2> cells = new ArrayList<>();
         for (int i = 1; i < us.size(); i++) {
@@ -175,7 +92,7 @@ final class SkinLayout {
         }
         Bounds2 area = skin.area().bounds();
         List<Segment2> lines = new ArrayList<>();
-        for (double u : columns) {
+        for (double u : columns.seams()) {
             lines.add(new Segment2(new Point2(u, area.fromV()), new Point2(u, area.toV())));
         }
         for (double v : rows) {

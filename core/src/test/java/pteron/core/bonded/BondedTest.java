@@ -27,6 +27,8 @@ import pteron.core.plan.StartingPlans;
 import pteron.core.sealing.JointKind;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.PanelKind;
+import pteron.core.skin.Seam;
+import pteron.core.skin.Skins;
 
 /** Bonded panels: glass fibre of 1500 kg/m³, 1.8 and 1.5 mm, on 40 mm of foam of 33, bars of 38 at their edges and seams. */
 class BondedTest {
@@ -87,6 +89,19 @@ class BondedTest {
         PanelFrame left = model.get(Frame.class).panel(PanelKind.LEFT);
         assertThat(left.members().stream().filter(one -> one.role() == Role.STUD)).hasSize(3);
         assertThat(left.members()).allMatch(one -> one.section().depthMm() == 40);
+    }
+
+    /** The starting plans as bonded panels, inner sheets of 1220 or 1300 on outer ones of another width: no seam over foam alone. */
+    @ParameterizedTest
+    @EnumSource(OutlineStart.class)
+    void seamsOfBothFaces_lieOnBars(OutlineStart start) {
+        for (String inner : List.of("poplar-ply", "hpl")) {
+            Framed bonded = bonded().withInnerSkin(new Layer(inner, 4));
+            BoxPlan plan = StartingPlans.of(start);
+            MakeUp makeUp = plan.makeUp().withWalls(bonded).withRoof(bonded);
+            Skins skins = model(plan.withMakeUp(makeUp)).get(Skins.class);
+            assertThat(skins.seams()).isNotEmpty().allMatch(Seam::backed);
+        }
     }
 
     /** 25 kg each; two at least past 2.5 m: common practice. */

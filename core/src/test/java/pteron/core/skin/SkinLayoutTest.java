@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Layer;
 import pteron.core.edit.BoxEdits;
 import pteron.core.frame.Frame;
+import pteron.core.frame.SheetColumns;
 import pteron.core.geometry.Bounds2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
@@ -55,7 +56,7 @@ class SkinLayoutTest {
         BoxPlan shorter = plan.withBox(plan.box().withOutline(outline));
         List<SheetPiece> right = pieces(shorter, "right", Skin.Face.OUTER);
         assertThat(right).hasSize(4);
-        assertThat(width(right.getLast())).isGreaterThanOrEqualTo(SkinLayout.NARROWEST_MM);
+        assertThat(width(right.getLast())).isGreaterThanOrEqualTo(SheetColumns.NARROWEST_MM);
         assertThat(width(right.get(2))).isCloseTo(1250 * 2 / 3.0, within(1e-6));
     }
 
