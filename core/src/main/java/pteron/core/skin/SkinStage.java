@@ -151,24 +151,24 @@ public final class SkinStage {
         input.frame.panels().forEach(panel -> findings.addAll(bareEdges(panel, input)));
         for (Seam seam : seams) {
             if (!seam.backed()) {
-                Point3 at = seam.panel().surface().at(seam.line().middle(), 0);
-                findings.add(
-                        new Finding(
-                                "SEAM_NOT_BACKED",
-                                Severity.WATCH,
-                                new Place(
-                                        SkinStation.SKINS,
-                                        seam.panel().id(),
-                                        at.x(),
-                                        at.y(),
-                                        at.z()),
-                                Quantity.mm(seam.line().lengthMm()),
-                                Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
-                                Cure.advice(
-                                        "CLOSER_MEMBERS", Quantity.mm(seam.line().lengthMm()))));
+                findings.add(notBacked(seam, seam.line()));
             }
+            SeamPastFrame.bare(seam, input.frame)
+                    .forEach(stretch -> findings.add(notBacked(seam, stretch)));
         }
         return findings;
+    }
+
+    private static Finding notBacked(Seam seam, Segment2 stretch) {
+        Point3 at = seam.panel().surface().at(stretch.middle(), 0);
+        Quantity length = Quantity.mm(stretch.lengthMm());
+        return new Finding(
+                "SEAM_NOT_BACKED",
+                Severity.WATCH,
+                new Place(SkinStation.SKINS, seam.panel().id(), at.x(), at.y(), at.z()),
+                length,
+                Limit.atMost(Quantity.mm(SkinLayout.UNBACKED_MAY_BE_MM)),
+                Cure.advice("CLOSER_MEMBERS", length));
     }
 
     private static List<Finding> bareEdges(PanelFrame frame, Input input) {

@@ -9,7 +9,7 @@
  *   <li>Columns: seams on middles of members. Rows: seams on rows of blocks.
  *   <li>Pieces: every cell of columns and rows, cut to the face, the openings cut out.
  *   <li>Sheets to buy: pieces laid side by side on whole sheets, the widest first.
- *   <li>Check: a stretch of seam without timber behind it is a finding.
+ *   <li>Check: a stretch of seam without timber behind it is a finding, past the frame of its own panel too.
  * </ol>
  */
 package pteron.core.skin;

@@ -9,6 +9,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.Floor;
+import pteron.core.figure.Finding;
 import pteron.core.frame.SettingOut;
 import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
@@ -64,6 +66,31 @@ class SkinStageTest {
                 pieces(built(StartingPlans.square()).get(Skins.class), "right", Skin.Face.OUTER)
                         .getFirst();
         assertThat(piece.massKg()).isCloseTo(1.250 * 2.1585 * 4.05, within(1e-6));
+    }
+
+    /**
+     * Outer sheets of the side walls reach down over the edge of the floor: past its bearer of 63 their seams lie over
+     * plies and foam of 6.5 + 30 + 9 = 45.5 mm, which holds; with a ply of 65 it is 101.5, which is told. By hand.
+     */
+    @Test
+    void seamsOverTheFloor_lieOnSomething_orAreTold() {
+        BoxPlan plan = StartingPlans.square();
+        assertThat(notBacked(plan)).isEmpty();
+        Floor floor = plan.makeUp().floor();
+        Floor thicker = floor.withTopFace(floor.topFace().withThickness(65));
+        List<Finding> told = notBacked(plan.withMakeUp(plan.makeUp().withFloor(thicker)));
+        assertThat(told).hasSize(6);
+        assertThat(told)
+                .allSatisfy(
+                        finding ->
+                                assertThat(finding.demand().value())
+                                        .isCloseTo(101.5, within(1e-6)));
+    }
+
+    private static List<Finding> notBacked(BoxPlan plan) {
+        return BoxModel.of(plan, LIBRARY).findings().stream()
+                .filter(finding -> finding.code().equals("SEAM_NOT_BACKED"))
+                .toList();
     }
 
     @Test
