@@ -2,61 +2,27 @@ package pteron.core.picture;
 
 import java.util.List;
 import java.util.Optional;
-import pteron.core.curve.Curve;
 import pteron.core.drawing.Axes;
 import pteron.core.drawing.Canvas;
-import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
 import pteron.core.frame.Frame;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
-import pteron.core.outline.EdgeKind;
-import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.outline.StripWall;
 import pteron.core.outline.WheelArchShape;
 import pteron.core.plan.Opening;
 import pteron.core.shell.PanelKind;
 
-/** Draws what the outline alone tells of the box: bare walls with their openings, edges of the roof. */
+/** Draws what the outline alone tells of the box: bare walls with their openings. */
 final class BareShapes {
 
     private final Canvas canvas;
 
     BareShapes(Canvas canvas) {
         this.canvas = canvas;
-    }
-
-    /** The roof over front and rear, with its drip edge. */
-    void overhang() {
-        Outline outline = canvas.box().get(Outline.class);
-        var over = canvas.box().plan().box().details().overhang();
-        if (!over.exists() || !outline.usable()) {
-            return;
-        }
-        List<Element> roofs =
-                outline.elements().stream().filter(e -> e.kind() == EdgeKind.ROOF).toList();
-        if (!roofs.isEmpty()) {
-            Curve first = roofs.getFirst().curve();
-            Curve last = roofs.getLast().curve();
-            edge(first.from(), first.direction(0).times(-over.frontMm()), over.dripMm());
-            Point2 way = last.direction(last.lengthMm());
-            edge(last.to(), way.times(over.rearMm()), over.dripMm());
-        }
-    }
-
-    /** The roof beyond a wall, and what drips hang from it. */
-    private void edge(Point2 from, Point2 over, double dripMm) {
-        Point2 end = from.plus(over);
-        if (over.length() > 0) {
-            canvas.line(
-                    LineKind.OUTLINE,
-                    canvas.at(from.u(), 0, from.v()),
-                    canvas.at(end.u(), 0, end.v()),
-                    canvas.at(end.u(), 0, end.v() - dripMm));
-        }
     }
 
     /** Draws a side: its skin with arches cut out, its openings. */

@@ -146,6 +146,6 @@ final class BoxShapes {
                 OutlineChain.of(canvas.box()).stream()
                         .map(point -> canvas.at(point.u(), 0, point.v()))
                         .toList());
-        new BareShapes(canvas).overhang();
+        new RoofEdgeShapes(canvas).side();
     }
 }

@@ -43,6 +43,7 @@ final class EndShapes {
         new BareShapes(canvas).strip();
         List<Point2> outline = new ArrayList<>(silhouette());
         canvas.line(LineKind.OUTLINE, outline);
+        new RoofEdgeShapes(canvas).end();
         layers.forEach(layer -> layer.overBox(canvas));
         dimensions(selected);
         return canvas.drawing();

@@ -12,6 +12,7 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
+import pteron.core.outline.RoofEdge;
 import pteron.core.plan.Opening;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -56,6 +57,9 @@ final class Bodies {
                 .map(panel -> bodies.of(panel))
                 .toList()
                 .forEach(bodies.facets::addAll);
+        if (!panels.isEmpty() && peel.has(Coat.ROOF) && peel.has(Coat.OUTER_SKIN)) {
+            bodies.drips();
+        }
         if (peel.cutMm().isPresent()) {
             bodies.cut(peel.cutMm().getAsDouble());
         }
@@ -211,6 +215,15 @@ final class Bodies {
                 .forEach(
                         shape ->
                                 sheet(new SheetPiece(panel.id() + " skin", panel, skin, shape, 0)));
+    }
+
+    /** The drip edge that hangs from the rim of the roof. */
+    private void drips() {
+        List<Facet> drips = new ArrayList<>();
+        RoofEdge.of(model.plan().box(), model.outline()).stream()
+                .flatMap(edge -> edge.drips().stream().map(rim -> new Drip(rim, edge.over())))
+                .forEach(drip -> drip.facets(drips::add));
+        drips.forEach(facet -> facets.add(lifted(facet, peel.liftMm())));
     }
 
     private void unit(PlacedOpening one) {
