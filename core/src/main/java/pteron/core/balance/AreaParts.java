@@ -129,7 +129,7 @@ public final class AreaParts {
                 strip.map(wall -> wall.at(middle)).orElseGet(() -> onSide(plan, opening, middle));
         boolean roof = opening.wall().part() == Wall.Part.ROOF;
         return List.of(
-                new Part(opening.name(), Group.OPENINGS, opening.massKg(), at),
+                new Part(opening.name(), Group.OPENINGS, opening.addedKg(), at),
                 part(opening.name() + ", cut out", -hole, roof ? mass.roof() : mass.walls(), at));
     }
 

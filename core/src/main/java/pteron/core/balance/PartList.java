@@ -64,7 +64,8 @@ public final class PartList {
         frame.panels().forEach(panel -> list.foam(makeUp, panel, openings));
         frame.panels().forEach(panel -> list.layers(makeUp, panel, built));
         built.found().ifPresent(found -> list.parts.addAll(found.parts()));
-        openings.placed()
+        openings.placed().stream()
+                .filter(one -> !one.opening().isThere())
                 .forEach(
                         one ->
                                 list.parts.add(

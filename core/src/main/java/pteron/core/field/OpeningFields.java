@@ -1,6 +1,5 @@
 package pteron.core.field;
 
-import java.util.List;
 import pteron.core.opening.OpeningStation;
 import pteron.core.placing.WallRoom;
 import pteron.core.plan.BoxPlan;
@@ -15,16 +14,24 @@ final class OpeningFields {
 
     private OpeningFields() {}
 
-    static List<NumberField> numbers(BoxPlan plan) {
+    static Fields<BoxPlan> of(BoxPlan plan) {
         Fields<BoxPlan> fields = Fields.at(OpeningStation.OPENINGS);
         for (Opening opening : plan.openings()) {
             String id = opening.id();
             Fields<Opening> one =
                     fields.part(p -> p.opening(id), (p, other) -> p.withOpening(id, old -> other));
             boolean across = WallRoom.isAcross(plan, opening.wall());
+            if (plan.found().isPresent() || opening.isThere()) {
+                one.choice(
+                        PlanKeys.opening(id) + ".source",
+                        opening.name() + ", unit is",
+                        Opening.Source.values(),
+                        Opening::source,
+                        Opening::withSource);
+            }
             opening(PlanKeys.opening(id) + ".", opening.name() + ", ", one, words(opening, across));
         }
-        return fields.numbers();
+        return fields;
     }
 
     /** What the two places of an opening are counted from. */

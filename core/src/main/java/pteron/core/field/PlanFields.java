@@ -1,11 +1,10 @@
 package pteron.core.field;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
-import pteron.core.plan.MakeUp;
 
 /**
  * All fields of a plan. Immutable.
@@ -27,31 +26,37 @@ public record PlanFields(
     /** {@return the fields of a plan} */
     public static PlanFields of(BoxPlan plan, MaterialLibrary starting) {
         MaterialLibrary library = starting.with(plan.materials());
-        Fields<MakeUp> makeUp = MakeUpFields.of(library);
-        Fields<MakeUp> layers = LayerFields.of(plan.makeUp(), library);
-        Fields<BoxPlan> partitions = PartitionFields.of(plan, library);
         Fields<BoxPlan> found = FoundFields.of(plan);
-        List<NumberField> numbers = new ArrayList<>();
-        numbers.addAll(CarrierFields.numbers(plan));
-        numbers.addAll(found.numbers());
-        numbers.addAll(OutlineFields.numbers(plan));
-        numbers.addAll(makeUp.numbers());
-        numbers.addAll(layers.numbers());
-        numbers.addAll(partitions.numbers());
-        numbers.addAll(OpeningFields.numbers(plan));
-        numbers.addAll(LoadFields.numbers());
-        numbers.addAll(SupplyFields.numbers());
-        numbers.addAll(SurroundingFields.numbers());
-        List<ChoiceField> choices = new ArrayList<>();
-        choices.addAll(CarrierChoices.of(plan));
-        choices.addAll(found.choices());
-        choices.addAll(OutlineChoices.of(plan, library));
-        choices.addAll(SurroundingFields.choices());
-        choices.addAll(LoadFields.choices());
-        choices.addAll(makeUp.choices());
-        choices.addAll(layers.choices());
-        choices.addAll(partitions.choices());
+        List<Fields<?>> parts =
+                List.of(
+                        MakeUpFields.of(library),
+                        LayerFields.of(plan.makeUp(), library),
+                        PartitionFields.of(plan, library),
+                        OpeningFields.of(plan));
+        List<NumberField> numbers =
+                joined(
+                        Stream.of(
+                                CarrierFields.numbers(plan),
+                                found.numbers(),
+                                OutlineFields.numbers(plan),
+                                joined(parts.stream().map(Fields::numbers)),
+                                LoadFields.numbers(),
+                                SupplyFields.numbers(),
+                                SurroundingFields.numbers()));
+        List<ChoiceField> choices =
+                joined(
+                        Stream.of(
+                                CarrierChoices.of(plan),
+                                found.choices(),
+                                OutlineChoices.of(plan, library),
+                                SurroundingFields.choices(),
+                                LoadFields.choices(),
+                                joined(parts.stream().map(Fields::choices))));
         return new PlanFields(numbers, choices, SupplyFields.lengths());
+    }
+
+    private static <T> List<T> joined(Stream<List<T>> lists) {
+        return lists.flatMap(List::stream).toList();
     }
 
     /** {@return the number with that key, empty if there is none} */

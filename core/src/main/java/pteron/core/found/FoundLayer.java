@@ -8,9 +8,7 @@ import pteron.core.drawing.Layer;
 import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
-import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
-import pteron.core.geometry.Polygon2;
 import pteron.core.outline.Outline;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
@@ -35,7 +33,14 @@ public final class FoundLayer implements Layer {
                                                                         ribs(
                                                                                 canvas, shell,
                                                                                 panel))));
-        found.ifPresent(shell -> shell.damages().forEach(damage -> damage(canvas, damage)));
+    }
+
+    /** Damages lie over everything, the floor's too where the station shows the carrier alone. */
+    @Override
+    public void overBox(Canvas canvas) {
+        canvas.box().plan().found().stream()
+                .flatMap(shell -> shell.damages().stream())
+                .forEach(damage -> damage(canvas, damage));
     }
 
     private static Optional<PanelKind> kind(View view) {
@@ -49,16 +54,14 @@ public final class FoundLayer implements Layer {
 
     private static void ribs(Canvas canvas, FoundShell shell, Panel panel) {
         double length = canvas.box().get(Outline.class).lengthMm();
-        Bounds2 room = panel.frame().bounds();
-        double half = shell.rib().thicknessMm() / 2;
-        for (double rib : FoundStage.ribs(shell, panel.kind(), length)) {
-            Bounds2 rail = new Bounds2(rib - half, rib + half, room.fromV(), room.toV());
-            for (Polygon2 piece : panel.frame().shared(Polygon2.rectangle(rail))) {
-                canvas.area(
-                        Matter.STEEL,
-                        piece.corners().stream().map(place -> at(canvas, panel, place)).toList());
-            }
-        }
+        Rib.of(shell, panel, length)
+                .forEach(
+                        rib ->
+                                canvas.area(
+                                        Matter.STEEL,
+                                        rib.shape().corners().stream()
+                                                .map(place -> at(canvas, panel, place))
+                                                .toList()));
     }
 
     private static Point2 at(Canvas canvas, Panel panel, Point2 place) {

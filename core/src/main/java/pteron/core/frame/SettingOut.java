@@ -56,8 +56,21 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     static SettingOut of(Panel panel, MaterialLibrary library) {
         Skin outer = panel.skins().getFirst();
         Skin inner = panel.skins().getLast();
+        List<Double> middles = middles(panel, isBoarded(outer, library) ? inner : outer, library);
+        if (panel.isBonded()) {
+            addUnderSeams(panel, library, middles);
+        }
+        List<Double> outerRows = rows(panel, outer, library);
+        List<Double> innerRows = rows(panel, inner, library);
+        return new SettingOut(
+                middles,
+                isBoarded(outer, library) ? joined(outerRows, innerRows) : outerRows,
+                isBoarded(inner, library) ? joined(innerRows, outerRows) : innerRows);
+    }
+
+    /** {@return middles of the members: evenly under the sheets of one face, from where it begins} */
+    private static List<Double> middles(Panel panel, Skin guide, MaterialLibrary library) {
         Bounds2 frame = panel.frame().bounds();
-        Skin guide = isBoarded(outer, library) ? inner : outer;
         double start = guide.area().bounds().fromU();
         // boards alone ask for no more than members evenly apart
         double width =
@@ -75,15 +88,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
                 middles.add(middle);
             }
         }
-        List<Double> outerRows = rows(panel, outer, library);
-        List<Double> innerRows = rows(panel, inner, library);
-        if (panel.isBonded()) {
-            addUnderSeams(panel, library, middles);
-        }
-        return new SettingOut(
-                middles,
-                isBoarded(outer, library) ? joined(outerRows, innerRows) : outerRows,
-                isBoarded(inner, library) ? joined(innerRows, outerRows) : innerRows);
+        return middles;
     }
 
     /** Bars of a bonded panel stand under the seams of both faces: they follow the narrower sheets. */

@@ -36,6 +36,8 @@ public record GlueJoint(
         THERE,
         /** Not at all. */
         LOOSE,
+        /** Air lies between: there is nothing to hold. */
+        OPEN,
         /** No glue of the table suits. */
         NOTHING_SUITS
     }

@@ -106,17 +106,20 @@ public final class GlueStage {
     private Held held(Layer outer, Layer inner) {
         Substrate one = substrate(outer);
         Substrate other = substrate(inner);
+        if (one == Substrate.AIR || other == Substrate.AIR) {
+            return Held.OPEN;
+        }
         if (outer.fixing().equals(Layer.SCREWED)) {
             return Held.SCREWED;
         }
-        if (outer.isFound()) {
+        if (outer.isFound() && inner.isFound()) {
             return Held.THERE;
         }
         boolean wool = one == Substrate.WOOL || other == Substrate.WOOL;
-        if (outer.fixing().equals(Layer.LOOSE) || (outer.fixing().isEmpty() && wool)) {
+        if (outer.fixing().equals(Layer.LOOSE) || (isOpen(outer) && wool)) {
             return Held.LOOSE;
         }
-        if (outer.fixing().isEmpty()) {
+        if (isOpen(outer)) {
             return GlueTable.first(one, other).isPresent() ? Held.GLUED : Held.NOTHING_SUITS;
         }
         Optional<Glue> chosen = GlueTable.named(outer.fixing());
@@ -129,11 +132,16 @@ public final class GlueStage {
         return chosen.get().joins(one, other) ? Held.GLUED : Held.DOES_NOT_HOLD;
     }
 
+    /** {@return whether nobody has said what holds a layer; what is there says nothing of what comes on it} */
+    private static boolean isOpen(Layer outer) {
+        return outer.fixing().isEmpty() || outer.isFound();
+    }
+
     private Optional<Glue> glue(Layer outer, Layer inner, Held held) {
         return switch (held) {
-            case SCREWED, LOOSE, THERE, NOTHING_SUITS -> Optional.empty();
+            case SCREWED, LOOSE, THERE, OPEN, NOTHING_SUITS -> Optional.empty();
             default ->
-                    outer.fixing().isEmpty()
+                    isOpen(outer)
                             ? GlueTable.first(substrate(outer), substrate(inner))
                             : GlueTable.named(outer.fixing());
         };

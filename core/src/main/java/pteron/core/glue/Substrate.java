@@ -22,7 +22,11 @@ public enum Substrate {
     /** Rubber, felts, films, floors in rolls. */
     ROLL,
     /** Wool and the like: laid in, not glued. */
-    WOOL;
+    WOOL,
+    /** Still air between two layers: nothing is glued to it. */
+    AIR;
+
+    private static final String STILL_AIR = "air-gap";
 
     private static final Set<String> POLYSTYRENES = Set.of("xps", "eps");
     private static final Set<String> WOOLS = Set.of("wool-batt", "sheep-wool", "hemp-batt");
@@ -46,6 +50,9 @@ public enum Substrate {
     }
 
     private static Substrate foam(String id) {
+        if (id.equals(STILL_AIR)) {
+            return AIR;
+        }
         if (WOOLS.contains(id)) {
             return WOOL;
         }

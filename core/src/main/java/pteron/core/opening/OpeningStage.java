@@ -140,7 +140,7 @@ public final class OpeningStage {
     private static List<Figure> figures(List<PlacedOpening> placed) {
         double areaMm2 =
                 placed.stream().mapToDouble(one -> Polygon2.rectangle(one.cutOut()).area()).sum();
-        double massKg = placed.stream().mapToDouble(one -> one.opening().massKg()).sum();
+        double massKg = placed.stream().mapToDouble(one -> one.opening().addedKg()).sum();
         return List.of(
                 Figure.of(
                         OpeningStation.OPENINGS.figure("count"),
@@ -182,7 +182,9 @@ public final class OpeningStage {
                 Working.of("m = sum of the units")
                         .plan("n", "units", Quantity.count(placed.size()));
         for (PlacedOpening one : placed) {
-            working.plan("m", one.opening().name(), Quantity.kg(one.opening().massKg()));
+            Opening opening = one.opening();
+            String name = opening.name() + (opening.isThere() ? ", weighs with the carrier" : "");
+            working.plan("m", name, Quantity.kg(opening.addedKg()));
         }
         return working.source("the plan");
     }

@@ -14,6 +14,7 @@ import pteron.core.quantity.Require;
  * @param size how large the cut-out is
  * @param playMm gap between the frame's timber and the unit on each side (mm)
  * @param massKg of the unit (kg)
+ * @param source whether the unit is new or there already
  */
 public record Opening(
         String id,
@@ -23,7 +24,8 @@ public record Opening(
         Place place,
         Size size,
         double playMm,
-        double massKg) {
+        double massKg,
+        Source source) {
 
     /**
      * Checks the ranges.
@@ -38,6 +40,27 @@ public record Opening(
         PlainText.require("name of an opening", name);
         Require.within("play", playMm, PlanLimits.OPENING_PLAY);
         Require.within("mass of the unit", massKg, PlanLimits.OPENING_MASS);
+    }
+
+    /** A new unit. */
+    public Opening(
+            String id,
+            String name,
+            Kind kind,
+            Wall wall,
+            Place place,
+            Size size,
+            double playMm,
+            double massKg) {
+        this(id, name, kind, wall, place, size, playMm, massKg, Source.NEW);
+    }
+
+    /** Where the unit comes from. */
+    public enum Source {
+        /** It is bought and put in. */
+        NEW,
+        /** A bought shell has it: it weighs with the carrier, and is neither bought nor sealed. */
+        THERE_ALREADY
     }
 
     /** What is put into the hole. */
@@ -95,31 +118,46 @@ public record Opening(
 
     /** {@return this opening under another name} */
     public Opening withName(String other) {
-        return new Opening(id, other, kind, wall, place, size, playMm, massKg);
+        return new Opening(id, other, kind, wall, place, size, playMm, massKg, source);
     }
 
     /** {@return this opening elsewhere} */
     public Opening withPlace(Place other) {
-        return new Opening(id, name, kind, wall, other, size, playMm, massKg);
+        return new Opening(id, name, kind, wall, other, size, playMm, massKg, source);
     }
 
     /** {@return this opening with another cut-out} */
     public Opening withSize(Size other) {
-        return new Opening(id, name, kind, wall, place, other, playMm, massKg);
+        return new Opening(id, name, kind, wall, place, other, playMm, massKg, source);
     }
 
     /** {@return this opening with more or less play} */
     public Opening withPlay(double otherMm) {
-        return new Opening(id, name, kind, wall, place, size, otherMm, massKg);
+        return new Opening(id, name, kind, wall, place, size, otherMm, massKg, source);
     }
 
     /** {@return this opening with a lighter or heavier unit} */
     public Opening withMass(double otherKg) {
-        return new Opening(id, name, kind, wall, place, size, playMm, otherKg);
+        return new Opening(id, name, kind, wall, place, size, playMm, otherKg, source);
     }
 
     /** {@return this opening in another wall} */
     public Opening withWall(Wall other) {
-        return new Opening(id, name, kind, other, place, size, playMm, massKg);
+        return new Opening(id, name, kind, other, place, size, playMm, massKg, source);
+    }
+
+    /** {@return this opening with a unit from elsewhere} */
+    public Opening withSource(Source other) {
+        return new Opening(id, name, kind, wall, place, size, playMm, massKg, other);
+    }
+
+    /** {@return whether its unit is there already} */
+    public boolean isThere() {
+        return source == Source.THERE_ALREADY;
+    }
+
+    /** {@return what its unit adds to the box (kg)} */
+    public double addedKg() {
+        return isThere() ? 0 : massKg;
     }
 }

@@ -37,7 +37,7 @@ public final class SealingLayer implements Layer {
         Set<PanelKind> seen = PanelKind.seenIn(canvas.view());
         canvas.box().find(Openings.class).stream()
                 .flatMap(openings -> openings.placed().stream())
-                .filter(one -> seen.contains(one.panel().kind()))
+                .filter(one -> seen.contains(one.panel().kind()) && !one.opening().isThere())
                 .forEach(one -> tape(canvas, one));
     }
 

@@ -81,6 +81,7 @@ public final class SealingStage {
         seams(plan.skins, joints);
         plan.openings.placed().stream()
                 .filter(one -> one.panel().kind() != PanelKind.PARTITION)
+                .filter(one -> !one.opening().isThere())
                 .forEach(one -> joints.add(flange(one)));
         Supplies supplies = plan.supplies;
         Bead bead = new Bead(supplies.beadWidthMm(), supplies.beadDepthMm());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import pteron.core.drawing.Matter;
+import pteron.core.found.Rib;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -99,6 +100,9 @@ final class Bodies {
         panel.skins().stream()
                 .filter(skin -> skin.layer().isFound())
                 .forEach(skin -> found(panel, skin));
+        if (peel.has(Coat.MEMBERS)) {
+            ribs(panel);
+        }
         if (peel.has(Coat.UNITS)) {
             openings(panel).forEach(this::unit);
         }
@@ -224,6 +228,23 @@ final class Bodies {
                 .flatMap(edge -> edge.drips().stream().map(rim -> new Drip(rim, edge.over())))
                 .forEach(drip -> drip.facets(drips::add));
         drips.forEach(facet -> facets.add(lifted(facet, peel.liftMm())));
+    }
+
+    /** Posts and bows of a bought shell, behind its skin. */
+    private void ribs(Panel panel) {
+        double length = model.outline().lengthMm();
+        model.plan().found().stream()
+                .flatMap(shell -> Rib.of(shell, panel, length).stream())
+                .forEach(
+                        rib ->
+                                new Prism(
+                                                panel.surface(),
+                                                rib.shape(),
+                                                rib.fromMm(),
+                                                rib.toMm(),
+                                                Matter.STEEL,
+                                                panel.id() + " rib")
+                                        .facets(facets::add));
     }
 
     private void unit(PlacedOpening one) {

@@ -11,6 +11,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.geometry.Polygon2;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.Outline;
 import pteron.core.surface.FlatSurface;
 import pteron.core.vehicle.Deck;
 import pteron.core.vehicle.Solid;
@@ -51,6 +52,7 @@ final class CarrierBodies {
     static void of(BoxModel model, List<Facet> facets) {
         CarrierBodies bodies = new CarrierBodies(model.get(Carrier.class), facets);
         bodies.deck();
+        bodies.subFrame(model.outline());
         bodies.wheels();
         bodies.solids();
         CabProfile.of(bodies.carrier)
@@ -93,6 +95,19 @@ final class CarrierBodies {
                     under,
                     Matter.STEEL,
                     "rail");
+        }
+    }
+
+    /** A bar over each rail lifts the box off the deck. */
+    private void subFrame(Outline box) {
+        double rail = vehicle.steel().railSpacingMm() / 2;
+        double half = vehicle.steel().rail().flangeMm() / 2;
+        double front = Math.max(carrier.deckFrontMm(), box.points().getFirst().u());
+        double rear = Math.min(carrier.deckRearMm(), box.points().getLast().u());
+        for (int side : new int[] {-1, 1}) {
+            double middle = side * rail;
+            Bounds2 bar = new Bounds2(front, rear, middle - half, middle + half);
+            box(bar, deck, 0, Matter.STEEL, "sub-frame");
         }
     }
 

@@ -7,17 +7,29 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.balance.Balance;
 import pteron.core.bought.Damage;
 import pteron.core.bought.FoundShell;
 import pteron.core.bought.FoundShell.Coating;
 import pteron.core.bought.RibRow;
 import pteron.core.buildup.Section;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.drawing.Shape;
+import pteron.core.drawing.View;
 import pteron.core.edit.FoundEdits;
 import pteron.core.figure.Finding;
+import pteron.core.frame.Frame;
+import pteron.core.frame.FrameStation;
 import pteron.core.geometry.Bounds2;
+import pteron.core.glue.GlueJoint;
+import pteron.core.glue.Glues;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.UnitSystem;
@@ -25,8 +37,13 @@ import pteron.core.sealing.JointKind;
 import pteron.core.sealing.Sealing;
 import pteron.core.skin.FoamPiece;
 import pteron.core.skin.Skins;
+import pteron.core.solid.Facet;
+import pteron.core.solid.Peel;
+import pteron.core.solid.SolidDrawing;
+import pteron.core.stage.Part;
 import pteron.core.start.CarrierStart;
 import pteron.core.start.NewPlan;
+import pteron.core.station.Station;
 
 /** A bought shell by hand: what was there is on no list, what goes in is. */
 class FoundTest {
@@ -123,6 +140,88 @@ class FoundTest {
         double parts =
                 model.get(Found.class).parts().stream().mapToDouble(part -> part.massKg()).sum();
         assertThat(parts).isCloseTo(foam, within(1e-9));
+    }
+
+    /** What is there already weighs with the carrier: no mass, no tape; the frame round its hole stays. */
+    @Test
+    void aDoorThatIsThere_isOnNoList() {
+        Opening door = StartingPlans.square().openings().getFirst();
+        Opening there = door.withSource(Opening.Source.THERE_ALREADY);
+        BoxModel bought = model(PLAN.withOpenings(List.of(door)));
+        BoxModel found = model(PLAN.withOpenings(List.of(there)));
+        assertThat(bought.figure("openings.mass").orElseThrow().value()).isEqualTo(door.massKg());
+        assertThat(found.figure("openings.mass").orElseThrow().value()).isZero();
+        double all = bought.figure("balance.box-mass").orElseThrow().value();
+        double tape = mass(bought, "tape, ") - mass(found, "tape, ");
+        assertThat(tape).isPositive();
+        assertThat(found.figure("balance.box-mass").orElseThrow().value())
+                .isCloseTo(all - door.massKg() - tape, within(1e-9));
+        assertThat(found.get(Sealing.class).lengthMm(JointKind.OPENING_FLANGE)).isZero();
+        assertThat(found.get(Frame.class).members())
+                .hasSameSizeAs(bought.get(Frame.class).members());
+    }
+
+    private static double mass(BoxModel model, String name) {
+        return model.get(Balance.class).parts().stream()
+                .filter(part -> part.name().startsWith(name))
+                .mapToDouble(Part::massKg)
+                .sum();
+    }
+
+    /** Rot is marked where it is, whatever station is open: on the carrier's own plan too. */
+    @ParameterizedTest
+    @EnumSource(Damage.Face.class)
+    void damage_isMarkedOnItsView(Damage.Face face) {
+        Damage rot = new Damage(Damage.Kind.ROT, face, 1200, 100, 220, 180);
+        BoxModel model = model(with(shell().withDamages(List.of(rot))));
+        View view =
+                switch (face) {
+                    case LEFT -> View.LEFT;
+                    case RIGHT -> View.RIGHT;
+                    case ROOF -> View.ROOF;
+                    case FLOOR -> View.PLAN;
+                };
+        for (Station station : List.of(CarrierStation.CARRIER, FrameStation.FRAME)) {
+            assertThat(Drawings.of(model, view, station, "").shapes())
+                    .as("%s at %s", face, station.label())
+                    .anyMatch(
+                            shape ->
+                                    shape instanceof Shape.Label label
+                                            && label.text().equals("rot"));
+        }
+    }
+
+    /** Glue only where two solids meet: none to still air; new foam on the skin that is there is glued, not there. */
+    @Test
+    void glue_endsAtStillAir() {
+        List<GlueJoint> walls =
+                model(PLAN).get(Glues.class).joints().stream()
+                        .filter(joint -> joint.part().equals("walls"))
+                        .toList();
+        assertThat(walls.getFirst().held()).isEqualTo(GlueJoint.Held.GLUED);
+        assertThat(walls.getFirst().litres()).isPositive();
+        assertThat(walls)
+                .filteredOn(joint -> (joint.outer() + joint.inner()).contains("Still air"))
+                .hasSize(2)
+                .allMatch(joint -> joint.held() == GlueJoint.Held.OPEN && joint.litres() == 0);
+    }
+
+    /** Posts and bows stand in the solid, 40 by 25 behind a skin of 0.8; a bar over each rail where the box is raised. */
+    @Test
+    void solid_showsRibs_andSubFrame() {
+        Peel open = Peel.WHOLE.with(Peel.Coat.OUTER_SKIN, false);
+        List<Facet> facets = SolidDrawing.of(model(PLAN), open).facets();
+        Found found = model(PLAN).get(Found.class);
+        assertThat(facets.stream().filter(one -> one.part().equals("left rib")).count())
+                .isGreaterThanOrEqualTo(4L * (widths(found, "left").size() - 1));
+        assertThat(facets).anyMatch(one -> one.part().equals("roof rib"));
+        assertThat(facets).noneMatch(one -> one.part().equals("sub-frame"));
+        BoxPlan raised = PLAN.withBox(PLAN.box().withRaised(60));
+        assertThat(SolidDrawing.of(model(raised), Peel.WHOLE).facets())
+                .filteredOn(one -> one.part().equals("sub-frame"))
+                .isNotEmpty()
+                .allMatch(
+                        one -> one.corners().stream().allMatch(at -> at.z() >= -60 && at.z() <= 0));
     }
 
     /** Rot from 3200 to 3420 on a floor over cross-members at 2413, 3002, 3590: a piece from 3002 to 3590, 588 long. */

@@ -261,7 +261,10 @@ public final class PlanArbitraries {
                                                 along, kind == Opening.Kind.DOOR ? 0 : sill),
                                         new Opening.Size(width, height),
                                         5,
-                                        10));
+                                        10,
+                                        width > height
+                                                ? Opening.Source.NEW
+                                                : Opening.Source.THERE_ALREADY));
     }
 
     private static List<Opening> numbered(List<Opening> openings) {
@@ -277,7 +280,8 @@ public final class PlanArbitraries {
                             o.place(),
                             o.size(),
                             o.playMm(),
-                            o.massKg()));
+                            o.massKg(),
+                            o.source()));
         }
         return numbered;
     }

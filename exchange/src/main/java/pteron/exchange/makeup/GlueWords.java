@@ -18,6 +18,7 @@ public final class GlueWords {
             case SCREWED -> "screws";
             case THERE -> "there already";
             case LOOSE -> "laid in loose";
+            case OPEN -> "air between, no glue";
             case NOTHING_SUITS -> "nothing suits: screw it";
         };
     }

@@ -17,6 +17,7 @@ final class UnitPurchases {
     static List<Purchase> of(Job job) {
         return job.model().find(Openings.class).stream()
                 .flatMap(openings -> openings.placed().stream())
+                .filter(one -> !one.opening().isThere())
                 .map(UnitPurchases::unit)
                 .toList();
     }

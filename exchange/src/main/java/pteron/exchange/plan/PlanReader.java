@@ -119,7 +119,8 @@ final class PlanReader {
                         at.number("widthMm", PlanLimits.OPENING_SIZE),
                         at.number("heightMm", PlanLimits.OPENING_SIZE)),
                 at.number("playMm", PlanLimits.OPENING_PLAY),
-                at.number("massKg", PlanLimits.OPENING_MASS));
+                at.number("massKg", PlanLimits.OPENING_MASS),
+                at.choiceOr("unit", Opening.Source.values(), Opening.Source.NEW));
     }
 
     /** Before version 5 openings lay in upright walls only. */

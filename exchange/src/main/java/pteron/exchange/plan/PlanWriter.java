@@ -59,6 +59,9 @@ final class PlanWriter {
         put(node, "heightMm", opening.size().heightMm());
         put(node, "playMm", opening.playMm());
         put(node, "massKg", opening.massKg());
+        if (opening.isThere()) {
+            node.put("unit", lower(opening.source()));
+        }
         return node;
     }
 
