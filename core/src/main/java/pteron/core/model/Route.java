@@ -84,7 +84,7 @@ public final class Route {
                             .draws(new FoundLayer(), new StrengthLayer())
                             .margin(Margins::members),
                     Stop.of(OpeningStation.OPENINGS, OpeningStage.STAGE)
-                            .draws(new SeamLayer(), new OpeningLayer()),
+                            .draws(new FoundLayer(), new SeamLayer(), new OpeningLayer()),
                     Stop.of(SkinStation.SKINS, SkinStage.STAGE, BondedStage.STAGE)
                             .draws(new SheetLayer()),
                     Stop.of(SealingStation.SEALING, SealingStage.STAGE).draws(new SealingLayer()),

@@ -27,6 +27,7 @@ import pteron.core.glue.GlueJoint;
 import pteron.core.glue.Glues;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.opening.OpeningStation;
 import pteron.core.picture.Drawings;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
@@ -181,7 +182,8 @@ class FoundTest {
                     case ROOF -> View.ROOF;
                     case FLOOR -> View.PLAN;
                 };
-        for (Station station : List.of(CarrierStation.CARRIER, FrameStation.FRAME)) {
+        for (Station station :
+                List.of(CarrierStation.CARRIER, FrameStation.FRAME, OpeningStation.OPENINGS)) {
             assertThat(Drawings.of(model, view, station, "").shapes())
                     .as("%s at %s", face, station.label())
                     .anyMatch(
