@@ -26,7 +26,7 @@ final class Candidates {
             all.add(finding.cure());
         }
         if (finding.cure().kind().equals("BOLT_TUBES")) {
-            all.addAll(otherThanBolts(finding));
+            all.addAll(otherThanBolts(plan, finding));
         }
         Optional<Opening> found =
                 plan.openings().stream()
@@ -36,12 +36,14 @@ final class Candidates {
         return all;
     }
 
-    /** A weld that is too soft where it stands: a sleeve glued in, then deeper members. */
-    private static List<Cure> otherThanBolts(Finding finding) {
+    /** A weld that is too soft where it stands: a sleeve glued in, another place for it, then deeper members. */
+    private static List<Cure> otherThanBolts(BoxPlan plan, Finding finding) {
         String part = finding.cure().press().orElseThrow().part();
-        return List.of(
-                Cure.press("SLEEVE_TUBES", finding.cure().amount(), part),
-                Cure.press("DEEPER_SECTION", Quantity.ratio(Math.sqrt(finding.margin())), part));
+        List<Cure> others = new ArrayList<>();
+        others.add(Cure.press("SLEEVE_TUBES", finding.cure().amount(), part));
+        others.addAll(WeldPlaces.of(plan, finding));
+        others.add(Cure.press("DEEPER_SECTION", Quantity.ratio(Math.sqrt(finding.margin())), part));
+        return others;
     }
 
     /** The opening itself, then those beside it, each to the nearest place clear of all others. */
@@ -61,7 +63,7 @@ final class Candidates {
         return places;
     }
 
-    private static Optional<Cure> move(Opening one, Place to) {
+    static Optional<Cure> move(Opening one, Place to) {
         double along = to.alongMm() - one.place().alongMm();
         double up = to.sillMm() - one.place().sillMm();
         double far = Math.hypot(along, up);

@@ -156,9 +156,14 @@ public record WallRoom(Wall wall, Polygon2 shape, Polygon2 lining, double edgeMm
     /** {@return the nearest such place that is clear of other openings too} */
     public Optional<Place> free(Size size, Place wanted, boolean onFloor, List<Opening> others) {
         return places(size, onFloor, wanted)
-                .filter(place -> fits(size, place, onFloor))
-                .filter(place -> others.stream().allMatch(other -> apart(size, place, other)))
+                .filter(place -> isFree(size, place, onFloor, others))
                 .findFirst();
+    }
+
+    /** {@return whether an opening at a place lies inside the wall's edges and clear of others} */
+    public boolean isFree(Size size, Place place, boolean onFloor, List<Opening> others) {
+        return fits(size, place, onFloor)
+                && others.stream().allMatch(other -> apart(size, place, other));
     }
 
     private Stream<Place> places(Size size, boolean onFloor, Place wanted) {

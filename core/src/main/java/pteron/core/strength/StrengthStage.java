@@ -84,7 +84,7 @@ public final class StrengthStage {
             }
         }
         List<Check> checks = new ArrayList<>(hardest.values());
-        List<Finding> findings = new ArrayList<>(findings(checks));
+        List<Finding> findings = new ArrayList<>(findings(checks, frame));
         findings.addAll(uncheckedWelds(plan));
         findings.addAll(FreeEnd.findings(carrier, floorFromEndToEnd(frame)));
         checks.addAll(floorUnderHeel(plan.floorUnderHeel()));
@@ -178,7 +178,7 @@ public final class StrengthStage {
                                         "ASCE 7; walls and roof feel 0.7 to 2.7 times that, by zones of EN 1991-1-4, from memory"));
     }
 
-    private static List<Finding> findings(List<Check> checks) {
+    private static List<Finding> findings(List<Check> checks, Frame frame) {
         List<Finding> findings = new ArrayList<>();
         for (Check check : checks) {
             double use = check.utilisation();
@@ -188,7 +188,7 @@ public final class StrengthStage {
                         new Finding(
                                 (fails ? "OVERLOADED_" : "WORKS_HARD_") + code(check),
                                 fails ? Severity.STOPS : Severity.WATCH,
-                                Place.of(FrameStation.FRAME, check.part()),
+                                place(check.part(), frame),
                                 check.demand(),
                                 Limit.atMost(check.capacity()),
                                 fails
@@ -197,6 +197,16 @@ public final class StrengthStage {
             }
         }
         return findings;
+    }
+
+    /** {@return the middle of a member, or what is no member by its name alone} */
+    private static Place place(String part, Frame frame) {
+        return frame.members().stream()
+                .filter(member -> member.name().equals(part))
+                .findFirst()
+                .map(Member::centre)
+                .map(at -> new Place(FrameStation.FRAME, part, at.x(), at.y(), at.z()))
+                .orElseGet(() -> Place.of(FrameStation.FRAME, part));
     }
 
     /** {@return a finding for each metal that is welded and whose strength beside a weld is not known} */
