@@ -49,7 +49,7 @@ final class MaterialsVerb implements Callable<Integer> {
                             .formatted(into));
         }
         // a file may have a demo's name
-        BoxPlan plan = PlanFile.read(into, MaterialLibrary.starting());
+        BoxPlan plan = PlanArgument.read(into);
         MaterialCsv.Reading reading = MaterialCsv.read(from);
         if (!reading.faults().isEmpty()) {
             throw new IllegalArgumentException(

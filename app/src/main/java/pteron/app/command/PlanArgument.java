@@ -24,9 +24,14 @@ final class PlanArgument {
     private PlanArgument() {}
 
     static BoxPlan read(String argument) throws PlanFormatException, IOException {
-        return DEMOS.containsKey(argument)
-                ? DEMOS.get(argument).get()
-                : PlanFile.read(Path.of(argument), MaterialLibrary.starting());
+        return DEMOS.containsKey(argument) ? DEMOS.get(argument).get() : read(Path.of(argument));
+    }
+
+    /** {@return the plan in a file; while a pipe or the network does not answer, it says so and waits} */
+    static BoxPlan read(Path file) throws PlanFormatException, IOException {
+        try (WaitingNotice _ = new WaitingNotice(file)) {
+            return PlanFile.read(file, MaterialLibrary.starting());
+        }
     }
 
     /** {@return whether a word names a demo} */

@@ -1,8 +1,10 @@
 package pteron.app.window;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -26,6 +28,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import pteron.app.keep.Patience;
 
 /**
  * Questions and messages over a window, in its own dress.
@@ -36,6 +39,9 @@ import javafx.stage.Stage;
 record Dialogs(Stage owner, Overlay overlay) {
 
     private static final double CARD_WIDTH = 520;
+
+    /** How long a chooser waits for the folder that it begins in. */
+    private static final Duration AT_ONCE = Duration.ofMillis(500);
 
     private static final FileChooser.ExtensionFilter TABLES =
             new FileChooser.ExtensionFilter("Tables (CSV)", "*.csv");
@@ -196,7 +202,7 @@ record Dialogs(Stage owner, Overlay overlay) {
     Optional<Path> chooseFolder(String title, Path from) {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);
-        if (Files.isDirectory(from)) {
+        if (isThere(from)) {
             chooser.setInitialDirectory(from.toFile());
         }
         return chosen(() -> chooser.showDialog(owner));
@@ -208,9 +214,18 @@ record Dialogs(Stage owner, Overlay overlay) {
         chooser.setTitle(title);
         chooser.getExtensionFilters().add(kind);
         // a folder that is gone would keep the chooser from opening
-        folder.filter(Files::isDirectory)
+        folder.filter(Dialogs::isThere)
                 .ifPresent(path -> chooser.setInitialDirectory(path.toFile()));
         return chooser;
+    }
+
+    /** {@return whether a folder is there; one that does not answer at once is taken for gone} */
+    private static boolean isThere(Path folder) {
+        try {
+            return Patience.within(AT_ONCE, folder, () -> Files.isDirectory(folder));
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     /** {@return what was chosen, empty for nothing; a desktop without choosers says so} */

@@ -220,15 +220,21 @@ public final class FileActions implements AutoCloseable {
                         List.of(
                                 new Choice(
                                         "Save mine beside it",
-                                        keeping.decided(
-                                                () -> saveTo(beside(file), Stamp.NONE, then))),
+                                        keeping.decided(() -> saveBeside(file, then))),
                                 new Choice(
                                         "Write over theirs (kept among earlier saves)",
                                         keeping.decided(() -> saveTo(file, null, then))),
                                 new Choice("Not now", keeping.decided(() -> leaving = false))));
     }
 
-    /** {@return a name beside a file that is not taken} */
+    private void saveBeside(Path file, Runnable then) {
+        desk.beside(
+                () -> beside(file),
+                other -> saveTo(other, Stamp.NONE, then),
+                sentence -> notSaved(sentence, then));
+    }
+
+    /** {@return a name beside a file that is not taken; the disk may take its time} */
     private static Path beside(Path file) {
         String name = file.getFileName().toString();
         int dot = name.lastIndexOf('.');

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,6 +57,23 @@ class CommandPartsTest {
         PlanFile.save(Demos.wagtail().withName("Mine"), file);
         assertThat(PlanArgument.read(file.toString()).name()).isEqualTo("Mine");
         assertThat(PlanArgument.file(file.toString())).isEqualTo(file);
+    }
+
+    /** What does not answer is named after a while, once; what answers in time is not. */
+    @Test
+    void waitingNotice() throws Exception {
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        PrintStream out = new PrintStream(said, true, StandardCharsets.UTF_8);
+        try (WaitingNotice _ = new WaitingNotice(Path.of("pipe"), Duration.ofMillis(20), out)) {
+            Thread.sleep(400);
+        }
+        assertThat(said.toString(StandardCharsets.UTF_8))
+                .containsOnlyOnce("waiting for pipe")
+                .contains("Ctrl+C");
+        said.reset();
+        new WaitingNotice(Path.of("file"), Duration.ofMillis(300), out).close();
+        Thread.sleep(400);
+        assertThat(said.size()).isZero();
     }
 
     /** The README names every verb. */

@@ -9,13 +9,10 @@ import pteron.core.figure.Finding;
 import pteron.core.placing.WallRoom;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
-import pteron.core.plan.Opening.Place;
 import pteron.core.quantity.Quantity;
 
 /** Cures that may be tried for a finding. */
 final class Candidates {
-
-    private static final String MOVE_OPENING = "MOVE_OPENING";
 
     private Candidates() {}
 
@@ -56,19 +53,10 @@ final class Candidates {
             boolean door = one.standsOnFloor();
             WallRoom.of(plan, one.wall())
                     .free(one.size(), one.place(), door, others)
-                    .flatMap(to -> move(one, to))
+                    .flatMap(to -> OpeningMove.of(one, to))
                     .ifPresent(places::add);
         }
         places.sort(Comparator.comparingDouble(cure -> cure.amount().value()));
         return places;
-    }
-
-    static Optional<Cure> move(Opening one, Place to) {
-        double along = to.alongMm() - one.place().alongMm();
-        double up = to.sillMm() - one.place().sillMm();
-        double far = Math.hypot(along, up);
-        return far == 0
-                ? Optional.empty()
-                : Optional.of(Cure.press(MOVE_OPENING, Quantity.mm(far), one.id(), along, up));
     }
 }

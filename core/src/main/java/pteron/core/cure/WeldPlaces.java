@@ -55,7 +55,7 @@ final class WeldPlaces {
             for (double up : new double[] {step * STEP_MM, -step * STEP_MM}) {
                 Place to = new Place(one.place().alongMm(), one.place().sillMm() + up);
                 if (room.isFree(one.size(), to, false, others)) {
-                    Candidates.move(one, to).ifPresent(moves::add);
+                    OpeningMove.of(one, to).ifPresent(moves::add);
                 }
             }
         }
