@@ -11,6 +11,7 @@ import pteron.core.material.Property;
 import pteron.core.quantity.Require;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelKind;
 import pteron.core.shell.Skin;
 
 /**
@@ -57,7 +58,7 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         Skin outer = panel.skins().getFirst();
         Skin inner = panel.skins().getLast();
         List<Double> middles = middles(panel, isBoarded(outer, library) ? inner : outer, library);
-        if (panel.isBonded()) {
+        if (wantsBars(panel)) {
             addUnderSeams(panel, library, middles);
         }
         List<Double> outerRows = rows(panel, outer, library);
@@ -94,11 +95,16 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     /** Bars of a bonded panel stand under the seams of both faces: they follow the narrower sheets. */
     private static double guideWidth(Panel panel, Skin guide, MaterialLibrary library) {
         double width = sheetWidth(guide, library);
-        return panel.isBonded()
+        return wantsBars(panel)
                 ? seamed(panel, library)
                         .mapToDouble(skin -> sheetWidth(skin, library))
                         .reduce(width, Math::min)
                 : width;
+    }
+
+    /** {@return whether seams need bars: a floor's top lies on what is under it, its seams staggered} */
+    private static boolean wantsBars(Panel panel) {
+        return panel.isBonded() && panel.kind() != PanelKind.FLOOR;
     }
 
     private static Stream<Skin> seamed(Panel panel, MaterialLibrary library) {
