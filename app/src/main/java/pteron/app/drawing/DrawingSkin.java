@@ -12,9 +12,6 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SkinBase;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import javafx.stage.Window;
@@ -31,8 +28,6 @@ import pteron.core.quantity.UnitSystem;
 /** Nodes of the drawing: a canvas, a figure on every dimension line, a grip over every opening. */
 final class DrawingSkin extends SkinBase<DrawingView> {
 
-    private static final double ZOOM_STEP = 1.15;
-
     /** A press of an arrow turns what is solid so far (pixels of the mouse). */
     private static final double TURN_PIXELS = 12;
 
@@ -48,23 +43,11 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     private final Rectangle ghost = new Rectangle();
     private final Tape tape = new Tape();
     private final ContextMenu menu = new ContextMenu();
-    private View fittedView;
-    private double fittedWidth;
-    private double fittedHeight;
+    private final Lens lens = new Lens();
+    private final ViewHand viewHand;
     private final DrawingBehavior behavior;
     private final Handles handles;
-    private final EventHandler<ScrollEvent> onScroll = this::scroll;
-    private final EventHandler<MouseEvent> onPress = this::press;
-    private final EventHandler<MouseEvent> onClick = this::click;
-    private final EventHandler<MouseEvent> onDrag = this::pan;
-    private final EventHandler<MouseEvent> onRelease = this::release;
     private final EventHandler<KeyEvent> onKey = this::key;
-    private ViewTransform transform = new ViewTransform(0.1, 0, 0);
-    private double pressedX;
-    private double pressedY;
-
-    /** Whether the button went down on the drawing itself, not on a handle or a dimension in it. */
-    private boolean pressed;
 
     /** The view that is looked at. */
     private View view;
@@ -74,18 +57,15 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     DrawingSkin(DrawingView control) {
         super(control);
         this.behavior = control.behavior();
+        this.viewHand = new ViewHand(control, lens, menu, new Owner());
         this.handles = new Handles(behavior, new Hand());
         overlay.setPickOnBounds(false);
         getChildren().addAll(canvas, overlay, tape);
-        subscriptions = Subscription.combine(following(control), lettingGo(control));
+        subscriptions =
+                Subscription.combine(following(control), lettingGo(control), viewHand.listen());
         ghost.getStyleClass().add("ghost");
         ghost.setMouseTransparent(true);
         ghost.setVisible(false);
-        control.addEventHandler(ScrollEvent.SCROLL, onScroll);
-        control.addEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
-        control.addEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
-        control.addEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
-        control.addEventHandler(MouseEvent.MOUSE_RELEASED, onRelease);
         control.addEventHandler(KeyEvent.KEY_PRESSED, onKey);
         control.setOnContextMenuRequested(
                 event -> showMenu(event.getScreenX(), event.getScreenY()));
@@ -104,7 +84,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
                 control.fittedProperty()
                         .subscribe(
                                 fitted -> {
-                                    fittedView = null;
+                                    lens.forget();
                                     control.requestLayout();
                                 }));
     }
@@ -115,11 +95,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         if (control != null) {
             subscriptions.unsubscribe();
             behavior.interrupt();
-            control.removeEventHandler(ScrollEvent.SCROLL, onScroll);
-            control.removeEventHandler(MouseEvent.MOUSE_PRESSED, onPress);
-            control.removeEventHandler(MouseEvent.MOUSE_CLICKED, onClick);
-            control.removeEventHandler(MouseEvent.MOUSE_DRAGGED, onDrag);
-            control.removeEventHandler(MouseEvent.MOUSE_RELEASED, onRelease);
             control.removeEventHandler(KeyEvent.KEY_PRESSED, onKey);
         }
         super.dispose();
@@ -203,12 +178,36 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         }
     }
 
+    /** What a hand on the drawing itself asks and tells. */
+    private final class Owner implements ViewHand.Owner {
+
+        @Override
+        public void clicked(Point2 at) {
+            getSkinnable().selectedProperty().set(PartUnder.of(getSkinnable().getDrawing(), at));
+        }
+
+        @Override
+        public boolean turned(double rightPixels, double downPixels) {
+            DrawingView.Turner turner = getSkinnable().turnerProperty().get();
+            if (turner != null) {
+                turner.turn(rightPixels, downPixels);
+            }
+            return turner != null;
+        }
+
+        @Override
+        public void moved() {
+            getSkinnable().fittedProperty().set(false);
+            getSkinnable().requestLayout();
+        }
+    }
+
     /** What handles ask and tell. */
     private final class Hand implements Handles.Hand {
 
         @Override
         public ViewTransform transform() {
-            return transform;
+            return lens.transform();
         }
 
         @Override
@@ -223,8 +222,7 @@ final class DrawingSkin extends SkinBase<DrawingView> {
 
         @Override
         public void pressed(Grip grip, boolean more) {
-            menu.hide();
-            pressed = false;
+            viewHand.handlePressed();
             if (more && grip.kind() == Grip.Kind.OPENING) {
                 getSkinnable().chooseTooProperty().get().accept(grip.part());
             } else {
@@ -267,13 +265,14 @@ final class DrawingSkin extends SkinBase<DrawingView> {
     Optional<Point2> placeUnder(double sceneX, double sceneY) {
         Point2D local = canvas.sceneToLocal(sceneX, sceneY);
         return canvas.contains(local)
-                ? Optional.of(transform.place(local.getX(), local.getY()))
+                ? Optional.of(lens.transform().place(local.getX(), local.getY()))
                 : Optional.empty();
     }
 
     void showGhost(Bounds2 area) {
         ghost.setVisible(area != null);
         if (area != null) {
+            ViewTransform transform = lens.transform();
             ghost.setX(transform.x(area.fromU()));
             ghost.setY(transform.y(area.toV()));
             ghost.setWidth(area.width() * transform.scale());
@@ -281,61 +280,8 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         }
     }
 
-    private void press(MouseEvent event) {
-        menu.hide();
-        pressedX = event.getX();
-        pressedY = event.getY();
-        pressed = true;
-        getSkinnable().requestFocus();
-    }
-
-    /** Chooses what is under the pointer; a hand that moves or turns the drawing chooses nothing. */
-    private void click(MouseEvent event) {
-        boolean begunHere = pressed;
-        pressed = false;
-        if (begunHere && event.getButton() == MouseButton.PRIMARY && event.isStillSincePress()) {
-            Point2 at = transform.place(event.getX(), event.getY());
-            getSkinnable().selectedProperty().set(PartUnder.of(getSkinnable().getDrawing(), at));
-        }
-    }
-
-    private void pan(MouseEvent event) {
-        DrawingView.Turner turner = getSkinnable().turnerProperty().get();
-        if (turner != null && event.getButton() == MouseButton.PRIMARY) {
-            turner.turn(event.getX() - pressedX, event.getY() - pressedY);
-            pressedX = event.getX();
-            pressedY = event.getY();
-            return;
-        }
-        if (event.getButton() == MouseButton.PRIMARY || event.getButton() == MouseButton.MIDDLE) {
-            move(transform.moved(event.getX() - pressedX, event.getY() - pressedY));
-            pressedX = event.getX();
-            pressedY = event.getY();
-        }
-    }
-
-    /** The drawing goes as far as where the button comes up, told of on the way or not. */
-    private void release(MouseEvent event) {
-        if (pressed && (event.getX() != pressedX || event.getY() != pressedY)) {
-            pan(event);
-        }
-    }
-
-    private void scroll(ScrollEvent event) {
-        if (event.getDeltaY() != 0) {
-            zoom(event.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, event.getX(), event.getY());
-            event.consume();
-        }
-    }
-
     void zoom(double factor, double x, double y) {
-        move(transform.zoomed(factor, x, y));
-    }
-
-    private void move(ViewTransform to) {
-        transform = to;
-        getSkinnable().fittedProperty().set(false);
-        getSkinnable().requestLayout();
+        viewHand.zoom(factor, x, y);
     }
 
     private void key(KeyEvent event) {
@@ -394,19 +340,6 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         }
     }
 
-    /** The view stands still while it shows all of the drawing, so that what is worked at stays in its place. */
-    private void fit(Drawing drawing, double width, double height) {
-        boolean same =
-                drawing.view() == fittedView && width == fittedWidth && height == fittedHeight;
-        if (behavior.isDragging() || same && transform.shows(drawing, width, height)) {
-            return;
-        }
-        transform = ViewTransform.fitting(drawing, width, height);
-        fittedView = drawing.view();
-        fittedWidth = width;
-        fittedHeight = height;
-    }
-
     @Override
     protected void layoutChildren(double x, double y, double width, double height) {
         Drawing drawing = getSkinnable().getDrawing();
@@ -416,9 +349,10 @@ final class DrawingSkin extends SkinBase<DrawingView> {
         if (drawing == null) {
             return;
         }
-        if (getSkinnable().fittedProperty().get()) {
-            fit(drawing, width, height);
+        if (getSkinnable().fittedProperty().get() && !behavior.isDragging()) {
+            lens.fit(drawing, width, height);
         }
+        ViewTransform transform = lens.transform();
         Palette palette = Palette.of(getSkinnable().themeProperty().get());
         List<String> chosen = getSkinnable().chosenProperty().get();
         new Painter(canvas.getGraphicsContext2D(), transform, palette, chosen)

@@ -7,6 +7,8 @@
  * <ol>
  *   <li>{@link pteron.app.drawing.DrawingView}: what is shown and what is told when something is done.
  *   <li>{@link pteron.app.drawing.ViewTransform}: between mm of the view and pixels.
+ *   <li>{@link pteron.app.drawing.Lens} keeps it fitted, {@link pteron.app.drawing.ViewHand} moves, turns and enlarges it, {@link
+ *       pteron.app.drawing.Handles} are what can be taken hold of in it.
  *   <li>{@link pteron.app.drawing.Painter} paints the shapes; {@link pteron.app.drawing.Marks} and {@link
  *       pteron.app.drawing.DimensionLines} what stands on them.
  *   <li>{@link pteron.app.drawing.DimensionNode} is the figure on a dimension line, or the field in its
