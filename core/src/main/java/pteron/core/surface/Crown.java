@@ -59,21 +59,39 @@ public record Crown(double chordMm, double riseMm) {
                 - (radius - riseMm) * chordMm / 2;
     }
 
-    /** {@return length of the arc between two places, counted from the middle (mm)} */
+    /** {@return length between two places, counted from the middle; beyond the edges it goes on straight (mm)} */
     public double alongMm(double fromMm, double toMm) {
-        return radiusMm() * (Math.asin(toMm / radiusMm()) - Math.asin(fromMm / radiusMm()));
+        return fromTheMiddleMm(toMm) - fromTheMiddleMm(fromMm);
     }
 
-    /** {@return height over the edges at a place, counted from the middle (mm); below 0 outside of the edges} */
+    private double fromTheMiddleMm(double placeMm) {
+        double on = Math.clamp(placeMm, -chordMm / 2, chordMm / 2);
+        double beyond = placeMm - on;
+        return radiusMm() * Math.asin(on / radiusMm()) + beyond * Math.hypot(1, slope(placeMm));
+    }
+
+    /**
+     * Height over the edges.
+     *
+     * <pre>  h = √(R² − y²) − (R − r),  beyond the edges straight on as the arc ends there  </pre>
+     *
+     * <p>Source: geometry. Example: c 2050, r 40 has 40 mm in the middle, 0 at 1025, and −3.13 at 1065.
+     *
+     * @param placeMm counted from the middle (mm)
+     * @return height (mm), below 0 outside of the edges
+     */
     public double heightMm(double placeMm) {
         double radius = radiusMm();
-        return Math.sqrt(radius * radius - placeMm * placeMm) - (radius - riseMm);
+        double on = Math.clamp(placeMm, -chordMm / 2, chordMm / 2);
+        double arc = Math.sqrt(radius * radius - on * on) - (radius - riseMm);
+        return arc + (placeMm - on) * slope(placeMm);
     }
 
-    /** {@return slope there: rise by run} */
+    /** {@return slope there: rise by run; beyond the edges as at the edge} */
     public double slope(double placeMm) {
         double radius = radiusMm();
-        return -placeMm / Math.sqrt(radius * radius - placeMm * placeMm);
+        double on = Math.clamp(placeMm, -chordMm / 2, chordMm / 2);
+        return -on / Math.sqrt(radius * radius - on * on);
     }
 
     /** {@return how far from the middle it is still that high (mm)} */
