@@ -62,4 +62,59 @@ class BendsTest {
                 .isCloseTo(board - width, within(1e-6));
         assertThat(bend.pieces()).isEqualTo(pieces);
     }
+
+    /**
+     * By hand: 90°, r 150, t 6, s 1.5. Along what is left (150 − 0.75) · π/2 = 234.442; a cut of 2.4 closes by 2.4 / 5.25
+     * rad, so 3.44, 4 cuts 58.610 apart; one of 0.4 makes 21 of 11.164.
+     */
+    @ParameterizedTest
+    @CsvSource({"2.4, 4, 58.610", "0.4, 21, 11.164"})
+    void kerfs_byHand(double kerf, int cuts, double apart) {
+        KerfBend bend = new KerfBend(90, 150, 6, 1.5, kerf);
+        assertThat(bend.zoneMm()).isCloseTo(234.442, within(0.001));
+        assertThat(bend.cuts()).isEqualTo(cuts);
+        assertThat(bend.apartMm()).isCloseTo(apart, within(0.001));
+        // what it is made for: all cuts together turn at least as far as the bend
+        assertThat(cuts * kerf / 5.25).isGreaterThanOrEqualTo(Math.PI / 2);
+        assertThat((cuts - 1) * kerf / 5.25).isLessThan(Math.PI / 2);
+    }
+
+    @Test
+    void kerfs_refuse() {
+        assertThat(new KerfBend(0.2, 150, 6, 1.5, 2.4).cuts()).isEqualTo(1);
+        assertThatThrownBy(() -> new KerfBend(181, 150, 6, 1.5, 2)).hasMessageContaining("turn");
+        assertThatThrownBy(() -> new KerfBend(90, 5, 6, 1.5, 2)).hasMessageContaining("radius");
+        assertThatThrownBy(() -> new KerfBend(90, 150, 0, 1.5, 2)).hasMessageContaining("sheet");
+        assertThatThrownBy(() -> new KerfBend(90, 150, 6, 5.8, 2)).hasMessageContaining("left");
+        assertThatThrownBy(() -> new KerfBend(90, 150, 6, 0, 2)).hasMessageContaining("left");
+        assertThatThrownBy(() -> new KerfBend(90, 150, 6, 1.5, 0)).hasMessageContaining("kerf");
+    }
+
+    /** Eight times its thickness, common practice: 25.4 goes to 203.2. */
+    @Test
+    void rolled_byHand() {
+        assertThat(new RolledBend(25.4, 203.2).leastMm()).isCloseTo(203.2, within(1e-9));
+        assertThat(new RolledBend(25, 200).holds()).isTrue();
+        assertThat(new RolledBend(25, 199.9).holds()).isFalse();
+        assertThatThrownBy(() -> new RolledBend(0, 1)).hasMessageContaining("thickness");
+        assertThatThrownBy(() -> new RolledBend(1, 0)).hasMessageContaining("radius");
+    }
+
+    /** Two pieces in the first layer, three over their joints in the second; one piece needs no joint covered. */
+    @Test
+    void sawn_inTwoLayers() {
+        SawnBend two = new SawnBend(38, 140, 1200, 1885);
+        assertThat(two.inTwoLayers()).isEqualTo(5);
+        assertThat(two.riseMm()).isEqualTo(102);
+        assertThat(two.pieceMm()).isCloseTo(968.289, within(0.01));
+        SawnBend one = new SawnBend(38, 140, 1200, 500);
+        assertThat(one.pieces()).isEqualTo(1);
+        assertThat(one.inTwoLayers()).isEqualTo(2);
+        assertThat(one.pieceMm()).isEqualTo(500);
+        assertThat(new SawnBend(38, 240, 100, 300).riseMm()).isEqualTo(100);
+        assertThatThrownBy(() -> new SawnBend(0, 1, 1, 1)).hasMessageContaining("width");
+        assertThatThrownBy(() -> new SawnBend(38, 38, 1, 1)).hasMessageContaining("board");
+        assertThatThrownBy(() -> new SawnBend(38, 90, 0, 1)).hasMessageContaining("radius");
+        assertThatThrownBy(() -> new SawnBend(38, 90, 1, 0)).hasMessageContaining("length");
+    }
 }
