@@ -13,21 +13,25 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.figure.Finding;
+import pteron.core.figure.Working;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
+import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Opening;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.sealing.JointKind;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.PanelKind;
 import pteron.core.skin.Seam;
+import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 
 /** Bonded panels: glass fibre of 1500 kg/m³, 1.8 and 1.5 mm, on 40 mm of foam of 33, bars of 38 at their edges and seams. */
@@ -166,5 +170,111 @@ class BondedTest {
                     .isEqualTo(way == Joining.Panels.REBATED);
         }
         assertThat(model(StartingPlans.square()).get(Bonded.class).pieces()).isEmpty();
+    }
+
+    private static double figure(BoxModel model, String key) {
+        return model.figure("skins." + key).orElseThrow().value();
+    }
+
+    /** Bonded walls under a framed roof, and the other way round, by hand: which edges one of them lies at. */
+    @Test
+    void corners_whereOnlyOneIsBonded_byHand() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        MakeUp framed = StartingPlans.square().makeUp();
+        MakeUp walls = plan.makeUp().withRoof(framed.roof());
+        assertThat(figure(model(plan.withMakeUp(walls)), "angles-outside"))
+                .isCloseTo(21.34, within(1e-9));
+        // the roof alone: twice 4300 beside, 2050 over front and rear
+        MakeUp roof = plan.makeUp().withWalls(framed.walls());
+        assertThat(figure(model(plan.withMakeUp(roof)), "angles-outside"))
+                .isCloseTo(2 * 4.3 + 2 * 2.05, within(1e-9));
+        assertThat(figure(model(plan.withMakeUp(roof)), "angles-inside"))
+                .isCloseTo(2 * 4.3 + 2 * 2.05, within(1e-9));
+    }
+
+    /** Angles go outside and inside, rebates want none inside, tongues none outside. */
+    @Test
+    void angles_goWithTheWayOfJoining() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        MakeUp makeUp = plan.makeUp();
+        for (Joining.Panels way : Joining.Panels.values()) {
+            BoxModel model =
+                    model(plan.withMakeUp(makeUp.withJoining(makeUp.joining().withPanels(way))));
+            assertThat(model.figure("skins.angles-outside").isPresent())
+                    .isEqualTo(way != Joining.Panels.TONGUED);
+            assertThat(model.figure("skins.angles-inside").isPresent())
+                    .isEqualTo(way != Joining.Panels.REBATED);
+        }
+    }
+
+    /** A bent roof: its core counts as long as its own middle is, not as the outer face. */
+    @Test
+    void bentCore_isAsLongAsItsMiddle() {
+        BoxModel model = model(plan(OutlineStart.ARCHED));
+        PanelFrame roof = model.get(Frame.class).panel(PanelKind.ROOF);
+        double from = roof.panel().frame().bounds().fromU();
+        double to = roof.panel().frame().bounds().toU();
+        double outside = roof.panel().surface().lengthMm(from, to, 0);
+        double middle = roof.panel().surface().lengthMm(from, to, 20);
+        assertThat(middle).isLessThan(outside - 5);
+        double bars = roof.all().stream().mapToDouble(Member::massKg).sum();
+        double faces =
+                model.get(Skins.class).pieces().stream()
+                        .filter(piece -> piece.panel().id().equals("roof"))
+                        .mapToDouble(SheetPiece::massKg)
+                        .sum();
+        double core = piece(model, PanelKind.ROOF).massKg() - bars - faces;
+        double area =
+                roof.panel().rooms().stream().mapToDouble(Polygon2::area).sum()
+                        - roof.members().stream().mapToDouble(m -> m.profile().area()).sum();
+        assertThat(core).isCloseTo(area * middle / outside * 40 * 33 / 1e9, within(0.01));
+    }
+
+    /** Heaviest panel, who carries it, metres of angle: each working tells the terms that it is made of. */
+    @Test
+    void workings_addUp() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        Bonded bonded = model.get(Bonded.class);
+        double heaviest =
+                bonded.pieces().stream().mapToDouble(BondedPiece::massKg).max().orElseThrow();
+        assertThat(figure(model, "panels")).isEqualTo(bonded.pieces().size());
+        assertThat(figure(model, "heaviest-panel")).isEqualTo(heaviest);
+        assertThat(figure(model, "carriers")).isEqualTo(Math.max(2, Math.ceil(heaviest / 25)));
+        Working masses = model.figure("skins.heaviest-panel").orElseThrow().working();
+        assertThat(masses.terms()).hasSameSizeAs(bonded.pieces());
+        assertThat(masses).isEqualTo(model.figure("skins.panels").orElseThrow().working());
+        Working carriers = model.figure("skins.carriers").orElseThrow().working();
+        assertThat(carriers.terms().getFirst().quantity().value()).isEqualTo(heaviest);
+        Working angles = model.figure("skins.angles-outside").orElseThrow().working();
+        assertThat(angles.terms().stream().map(term -> term.quantity().value()))
+                .containsExactly(17.24, 4.1);
+    }
+
+    /** A window from 700 to 1320 over the floor, 5 more all round: a conduit at 600 passes under it, one at 1300 does not. */
+    @Test
+    void conduit_passesUnderAWindow() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        Opening window =
+                StartingPlans.square().openings().getFirst().withPlace(new Opening.Place(900, 700));
+        double top = 700 + window.size().heightMm() + window.playMm();
+        for (double at : new double[] {600, top - 10, top + 10}) {
+            Joining joining = plan.makeUp().joining().withConduit(at);
+            BoxPlan wired =
+                    plan.withMakeUp(plan.makeUp().withJoining(joining))
+                            .withOpenings(List.of(window));
+            BoxModel model = model(wired);
+            List<Finding> met =
+                    model.findings().stream()
+                            .filter(one -> one.code().equals("CONDUIT_MEETS_OPENING"))
+                            .toList();
+            assertThat(met).hasSize(at > 650 && at < top ? 1 : 0);
+            met.forEach(
+                    one -> {
+                        assertThat(one.demand().value()).isEqualTo(at);
+                        assertThat(one.cure().amount().value()).isCloseTo(10, within(1e-6));
+                    });
+            Working working = model.figure("skins.conduit").orElseThrow().working();
+            assertThat(working.terms()).hasSize(4);
+        }
     }
 }

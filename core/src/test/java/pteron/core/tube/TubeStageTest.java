@@ -14,12 +14,14 @@ import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.mechanics.KerfBend;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
+import pteron.core.shell.PanelKind;
 import pteron.core.tube.TubeEnd.Kind;
 
 /** Ends of tubes by hand, 40 × 40 × 2 in 6060, 2.7 g/cm³. */
@@ -168,5 +170,125 @@ class TubeStageTest {
         Tubes tubes = model(StartingPlans.square()).get(Tubes.class);
         assertThat(tubes.ends()).isEmpty();
         assertThat(tubes.figures()).isEmpty();
+    }
+
+    private static Tubes welded(OutlineStart start) {
+        return model(plan(start)).get(Tubes.class);
+    }
+
+    /**
+     * Left wall of the square box: twelve uprights butt onto each plate, 40 wide. Their middles lie at 416.67 k, the plate
+     * begins 20 before the first: joints 40 long, at their place on the plate.
+     */
+    @Test
+    void joints_onAPlate_byHand() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        Tubes tubes = model.get(Tubes.class);
+        Member plate =
+                model.get(Frame.class).members(Role.BOTTOM_PLATE).stream()
+                        .filter(member -> member.panel().id().equals("left"))
+                        .findFirst()
+                        .orElseThrow();
+        List<Joint> joints = tubes.onSides().get(plate.name());
+        assertThat(joints).hasSize(12).allMatch(joint -> Math.abs(joint.lengthMm() - 40) < 1e-6);
+        assertThat(joints.stream().mapToDouble(Joint::fromMm).min().orElseThrow())
+                .isCloseTo(0, within(1e-6));
+        assertThat(joints.stream().mapToDouble(Joint::toMm).max().orElseThrow())
+                .isCloseTo(plate.lengthMm(), within(1e-6));
+        double start = plate.bounds().fromU();
+        for (Member upright : model.get(Frame.class).panel(PanelKind.LEFT).members()) {
+            if (upright.isUpright()) {
+                double from = upright.bounds().fromU() - start;
+                assertThat(joints).anyMatch(joint -> Math.abs(joint.fromMm() - from) < 1e-6);
+            }
+        }
+    }
+
+    /** Every joint on a side is a butt's; a mitre meets end to end and is on no side. */
+    @Test
+    void mitres_areOnNoSide() {
+        Tubes tubes = welded(OutlineStart.RAKED_NOSE);
+        long butts =
+                tubes.ends().stream()
+                        .filter(end -> end.kind() == Kind.BUTT)
+                        .mapToLong(end -> end.met().size())
+                        .sum();
+        assertThat(tubes.onSides().values().stream().mapToLong(List::size).sum()).isEqualTo(butts);
+    }
+
+    @Test
+    void capsAndWelds_areThoseOfTheEnds() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        Tubes tubes = model.get(Tubes.class);
+        assertThat(figure(model, "end-caps")).isEqualTo(count(tubes.ends(), Kind.OPEN));
+        assertThat(tubes.caps()).isEqualTo(count(tubes.ends(), Kind.OPEN)).isPositive();
+        double welds = tubes.ends().stream().mapToDouble(TubeEnd::weldMm).sum();
+        assertThat(tubes.weldMm()).isEqualTo(welds).isPositive();
+        assertThat(figure(model, "welds")).isCloseTo(welds / 1000, within(1e-9));
+        assertThat(figure(model, "foot-plates")).isEqualTo(8);
+    }
+
+    /** Workings: the welds panel by panel, the ends kind by kind, the posts. */
+    @Test
+    void workings_addUp() {
+        BoxModel model = model(plan(OutlineStart.SQUARE));
+        Working welds = model.figure("frame.welds").orElseThrow().working();
+        Working byPanel =
+                welds.terms().stream()
+                        .map(Working.Term::lead)
+                        .filter(Working.Lead.ToWorking.class::isInstance)
+                        .map(lead -> ((Working.Lead.ToWorking) lead).working().get())
+                        .findFirst()
+                        .orElseThrow();
+        double sum = byPanel.terms().stream().mapToDouble(one -> one.quantity().value()).sum();
+        assertThat(sum).isCloseTo(figure(model, "welds"), within(1e-9));
+        Working caps = model.figure("frame.end-caps").orElseThrow().working();
+        assertThat(caps.terms().stream().mapToDouble(term -> term.quantity().value()).sum())
+                .isEqualTo(model.get(Tubes.class).ends().size());
+        for (Kind kind : Kind.values()) {
+            double told =
+                    caps.terms().stream()
+                            .filter(term -> term.meaning().equals("ends, " + kind.label()))
+                            .mapToDouble(term -> term.quantity().value())
+                            .sum();
+            assertThat(told).isEqualTo(count(model.get(Tubes.class).ends(), kind));
+            assertThat(kind.label()).isNotBlank();
+        }
+        Working feet = model.figure("frame.foot-plates").orElseThrow().working();
+        assertThat(feet.terms().getFirst().quantity().value()).isEqualTo(8);
+    }
+
+    @Test
+    void sleeves_tellTheirEnds() {
+        BoxPlan plan = plan(OutlineStart.SQUARE);
+        MakeUp makeUp = plan.makeUp();
+        BoxModel model =
+                model(
+                        plan.withMakeUp(
+                                makeUp.withJoining(
+                                        makeUp.joining().withTubes(Joining.Tubes.SLEEVED))));
+        Working sleeves = model.figure("frame.sleeves").orElseThrow().working();
+        assertThat(sleeves.terms()).hasSize(Kind.values().length);
+    }
+
+    /** Example of the doc comment: 21 cuts in a tube of 25.4 × 50.8: 21 · (50.8 + 2 · 25.4) = 2133.6 mm. */
+    @Test
+    void notch_workedExample() {
+        BoxPlan plan = plan(OutlineStart.ROUND_TAIL);
+        MakeUp makeUp = plan.makeUp();
+        BoxModel notched =
+                model(
+                        plan.withMakeUp(
+                                makeUp.withJoining(
+                                        makeUp.joining().withCurves(Joining.Curves.NOTCHED))));
+        List<Member> bent =
+                notched.get(Frame.class).members().stream()
+                        .filter(member -> TubeStage.notchesMm(member) > 0)
+                        .toList();
+        assertThat(bent).isNotEmpty();
+        for (Member member : bent) {
+            KerfBend way = (KerfBend) member.bend().orElseThrow().way().orElseThrow();
+            assertThat(TubeStage.notchesMm(member)).isCloseTo(way.cuts() * 120.0, within(1e-9));
+        }
     }
 }
