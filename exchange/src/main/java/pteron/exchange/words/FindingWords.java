@@ -49,8 +49,13 @@ public final class FindingWords {
                         .findFirst()
                         .orElse(place.part().isEmpty() ? place.station().key() : place.part());
         boolean told = place.xMm() != 0 || place.zMm() != 0;
-        String from = Quantity.mm(place.xMm()).text(plan.units());
-        return told ? part + ", " + from + " from the front" : part;
+        return told ? part + ", " + from(place.xMm(), plan.units()) : part;
+    }
+
+    /** What hangs over a cab lies ahead of the front face, not a negative way behind it. */
+    private static String from(double xMm, UnitSystem units) {
+        String way = Quantity.mm(Math.abs(xMm)).text(units);
+        return xMm < 0 ? way + " ahead of the front face" : way + " from the front";
     }
 
     /** {@return demand against limit with their units; of what is found its length only} */

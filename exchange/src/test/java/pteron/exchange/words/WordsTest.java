@@ -22,6 +22,7 @@ import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.demo.Demos;
 
 class WordsTest {
 
@@ -102,5 +103,21 @@ class WordsTest {
         for (Finding finding : BoxModel.of(plan, MaterialLibrary.starting()).findings()) {
             assertThat(FindingWords.sentence(finding, plan)).isNotBlank();
         }
+    }
+
+    /** What lies over a cab is told as it is measured, without a minus. */
+    @Test
+    void place_aheadOfTheFrontFace() {
+        BoxPlan plan = Demos.wagtail();
+        Finding finding =
+                new Finding(
+                        "OVERLOADED_STUD_BENDING",
+                        Severity.STOPS,
+                        Place.of(FrameStation.FRAME, "left stud 1").at(-670, 1800),
+                        Quantity.mm(1),
+                        Limit.atMost(Quantity.mm(0.5)),
+                        Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.mm(1)));
+        assertThat(FindingWords.place(finding, plan))
+                .isEqualTo("left stud 1, 670 mm ahead of the front face");
     }
 }
