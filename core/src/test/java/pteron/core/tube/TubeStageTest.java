@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Members;
@@ -172,6 +173,12 @@ class TubeStageTest {
         assertThat(tubes.figures()).isEmpty();
     }
 
+    private static BoxModel joined(OutlineStart start, UnaryOperator<Joining> way) {
+        BoxPlan plan = plan(start);
+        MakeUp makeUp = plan.makeUp();
+        return model(plan.withMakeUp(makeUp.withJoining(way.apply(makeUp.joining()))));
+    }
+
     private static Tubes welded(OutlineStart start) {
         return model(plan(start)).get(Tubes.class);
     }
@@ -260,13 +267,7 @@ class TubeStageTest {
 
     @Test
     void sleeves_tellTheirEnds() {
-        BoxPlan plan = plan(OutlineStart.SQUARE);
-        MakeUp makeUp = plan.makeUp();
-        BoxModel model =
-                model(
-                        plan.withMakeUp(
-                                makeUp.withJoining(
-                                        makeUp.joining().withTubes(Joining.Tubes.SLEEVED))));
+        BoxModel model = joined(OutlineStart.SQUARE, old -> old.withTubes(Joining.Tubes.SLEEVED));
         Working sleeves = model.figure("frame.sleeves").orElseThrow().working();
         assertThat(sleeves.terms()).hasSize(Kind.values().length);
     }
@@ -274,13 +275,8 @@ class TubeStageTest {
     /** Example of the doc comment: 21 cuts in a tube of 25.4 × 50.8: 21 · (50.8 + 2 · 25.4) = 2133.6 mm. */
     @Test
     void notch_workedExample() {
-        BoxPlan plan = plan(OutlineStart.ROUND_TAIL);
-        MakeUp makeUp = plan.makeUp();
         BoxModel notched =
-                model(
-                        plan.withMakeUp(
-                                makeUp.withJoining(
-                                        makeUp.joining().withCurves(Joining.Curves.NOTCHED))));
+                joined(OutlineStart.ROUND_TAIL, old -> old.withCurves(Joining.Curves.NOTCHED));
         List<Member> bent =
                 notched.get(Frame.class).members().stream()
                         .filter(member -> TubeStage.notchesMm(member) > 0)

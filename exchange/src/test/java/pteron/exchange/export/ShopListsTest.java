@@ -9,6 +9,7 @@ import pteron.core.cutting.BarCutting;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.StartingPlans;
 
@@ -52,6 +53,20 @@ class ShopListsTest {
                 .contains("door,Door,640 × 1850,1,unit")
                 .contains("sealant,Polyurethane sealant,290 mL,")
                 .contains("tape,Butyl tape,for 7.8 m,1,rolls");
+    }
+
+    /** A unit that is there already is on no list of what is bought; another one is. */
+    @Test
+    void whatIsThere_isNotBought() {
+        BoxPlan plan =
+                StartingPlans.square()
+                        .withOpening(
+                                StartingPlans.square().openings().getFirst().id(),
+                                one -> one.withSource(Opening.Source.THERE_ALREADY));
+        String text =
+                WrittenLists.of(
+                        "materials", BoxModel.of(plan, MaterialLibrary.starting()), cutting);
+        assertThat(text).containsOnlyOnce(",1,unit");
     }
 
     @Test
