@@ -29,6 +29,9 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
     /** Rows of two faces nearer than that leave no room for two blocks (mm): about two of them. */
     private static final double NEAR_MM = 120;
 
+    /** Sheets narrower than so many bars are no sheets: their seams get no bars of their own. */
+    private static final double NARROW_SHEET_BARS = 4;
+
     /** Copies the lists. */
     public SettingOut {
         middles = List.copyOf(middles);
@@ -107,9 +110,12 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
         return panel.isBonded() && panel.kind() != PanelKind.FLOOR;
     }
 
+    /** Faces of sheets with seams between them; sheets hardly wider than bars would leave no room for foam. */
     private static Stream<Skin> seamed(Panel panel, MaterialLibrary library) {
+        double narrow = NARROW_SHEET_BARS * panel.members().section().thicknessMm();
         return panel.skins().stream()
-                .filter(skin -> !isBoarded(skin, library) && !skin.laying().isWhole());
+                .filter(skin -> !isBoarded(skin, library) && !skin.laying().isWhole())
+                .filter(skin -> sheetWidth(skin, library) > narrow);
     }
 
     /** A seam of a bonded panel with no bar in its reach gets one: with half a sheet first, or past an end. */

@@ -3,7 +3,9 @@ package pteron.core.bonded;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +21,10 @@ import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
 import pteron.core.geometry.Polygon2;
+import pteron.core.material.Material;
+import pteron.core.material.Material.Sourced;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.material.Property;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Joining;
@@ -36,6 +41,8 @@ import pteron.core.skin.Skins;
 
 /** Bonded panels: glass fibre of 1500 kg/m³, 1.8 and 1.5 mm, on 40 mm of foam of 33, bars of 38 at their edges and seams. */
 class BondedTest {
+
+    private static final MaterialLibrary LIBRARY = MaterialLibrary.starting();
 
     private static Framed bonded() {
         return new Framed(
@@ -106,6 +113,27 @@ class BondedTest {
             Skins skins = model(plan.withMakeUp(makeUp)).get(Skins.class);
             assertThat(skins.seams()).isNotEmpty().allMatch(Seam::backed);
         }
+    }
+
+    /** Strips of 20 mm as a lining: no bar under each of their 200 seams, which are told instead. */
+    @Test
+    void strips_getNoBars() {
+        Material birch = LIBRARY.get("birch-ply");
+        Map<Property, Sourced> values = new EnumMap<>(Property.class);
+        for (Property property : Property.values()) {
+            if (birch.has(property)) {
+                double value = property == Property.SHEET_WIDTH ? 20 : birch.value(property);
+                values.put(property, new Sourced(value, "made up"));
+            }
+        }
+        Material strips = new Material("strips", "Strips", Material.Kind.BOARD, values);
+        Framed bonded = bonded().withInnerSkin(new Layer("strips", 4));
+        BoxPlan plan = plan(OutlineStart.SQUARE).withMaterials(List.of(strips));
+        MakeUp makeUp = plan.makeUp().withWalls(bonded);
+        BoxModel model = BoxModel.of(plan.withMakeUp(makeUp), LIBRARY.with(List.of(strips)));
+        PanelFrame left = model.get(Frame.class).panel(PanelKind.LEFT);
+        assertThat(left.members().stream().filter(one -> one.role() == Role.STUD)).hasSize(3);
+        assertThat(model.findings()).extracting(Finding::code).contains("SEAM_NOT_BACKED");
     }
 
     /** 25 kg each; two at least past 2.5 m: common practice. */
