@@ -26,6 +26,9 @@ public record AtFace(FlatSurface face) {
     public List<Polygon2> shown(Member member) {
         Surface surface = member.surface();
         Bounds2 bounds = member.profile().bounds();
+        if (!reaches(member, bounds)) {
+            return List.of();
+        }
         List<Double> places = surface.places(bounds.fromU(), bounds.toU());
         List<Polygon2> shown = new ArrayList<>();
         for (int i = 1; i < places.size(); i++) {
@@ -36,6 +39,22 @@ public record AtFace(FlatSurface face) {
                     .forEach(piece -> cut(member, piece).ifPresent(shown::add));
         }
         return shown;
+    }
+
+    /** {@return whether a corner of the member's bounds lies at the face: most end far from it; bends run along it} */
+    private boolean reaches(Member member, Bounds2 bounds) {
+        List<Point2> corners = Polygon2.rectangle(bounds).corners();
+        return corners.stream()
+                .anyMatch(
+                        corner ->
+                                inward(member.surface().at(corner, member.fromInwardMm()))
+                                                < BEHIND_MM
+                                        || inward(member.surface().at(corner, member.toInwardMm()))
+                                                < BEHIND_MM);
+    }
+
+    private double inward(Point3 at) {
+        return at.plus(face.origin().times(-1)).dot(face.inward());
     }
 
     /** {@return the cut of a straight piece of a member: the hull of where its edges pass the plane} */

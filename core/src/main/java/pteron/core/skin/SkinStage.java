@@ -149,12 +149,12 @@ public final class SkinStage {
         List<Finding> findings = new ArrayList<>(BendCheck.findings(panels, input.library));
         findings.addAll(PieceCheck.findings(input.frame, input.openings, input.library));
         input.frame.panels().forEach(panel -> findings.addAll(bareEdges(panel, input)));
+        SeamPastFrame pastFrame = new SeamPastFrame(input.frame);
         for (Seam seam : seams) {
             if (!seam.backed()) {
                 findings.add(notBacked(seam, seam.line()));
             }
-            SeamPastFrame.bare(seam, input.frame)
-                    .forEach(stretch -> findings.add(notBacked(seam, stretch)));
+            pastFrame.bare(seam).forEach(stretch -> findings.add(notBacked(seam, stretch)));
         }
         return findings;
     }
