@@ -14,7 +14,6 @@ import pteron.core.geometry.Polygon2;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.opening.Openings;
 import pteron.core.outline.Outline;
-import pteron.core.plan.Box;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.shell.Panel;
@@ -32,7 +31,8 @@ public final class BondedStage {
      * What the list reads.
      *
      * @param makeUp which walls are bonded, and how they meet
-     * @param box the box, for its width and its rise across
+     * @param widthMm outside width of the box (mm)
+     * @param crownMm how much its roof rises across (mm)
      * @param library the materials
      * @param outline the outline, usable
      * @param frame bars in the panels
@@ -41,7 +41,8 @@ public final class BondedStage {
      */
     public record Input(
             MakeUp makeUp,
-            Box box,
+            double widthMm,
+            double crownMm,
             MaterialLibrary library,
             Outline outline,
             Frame frame,
@@ -60,7 +61,8 @@ public final class BondedStage {
     private static Input reads(Given given, Skins skins) {
         return new Input(
                 given.plan().makeUp(),
-                given.plan().box(),
+                given.plan().box().widthMm(),
+                given.plan().box().details().crownMm(),
                 given.library(),
                 given.get(Outline.class),
                 given.get(Frame.class),
@@ -135,7 +137,9 @@ public final class BondedStage {
                         Quantity.count(pieces.size()),
                         () -> masses(pieces)));
         figures.addAll(heaviest(pieces));
-        figures.addAll(new CornerStuff(input.makeUp, input.outline, input.box).figures());
+        figures.addAll(
+                new CornerStuff(input.makeUp, input.outline, input.widthMm, input.crownMm)
+                        .figures());
         return figures;
     }
 

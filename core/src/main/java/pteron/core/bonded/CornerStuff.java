@@ -9,24 +9,26 @@ import pteron.core.outline.Corner;
 import pteron.core.outline.EdgeKind;
 import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
-import pteron.core.plan.Box;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.skin.SkinStation;
+import pteron.core.surface.Crown;
 
 /** Angles, rebates and tongues where bonded panels meet each other or a frame; on the outside, so on the long side. */
 final class CornerStuff {
 
     private final MakeUp makeUp;
     private final Outline outline;
-    private final Box box;
+    private final double widthMm;
+    private final double crownMm;
 
-    CornerStuff(MakeUp makeUp, Outline outline, Box box) {
+    CornerStuff(MakeUp makeUp, Outline outline, double widthMm, double crownMm) {
         this.makeUp = makeUp;
         this.outline = outline;
-        this.box = box;
+        this.widthMm = widthMm;
+        this.crownMm = crownMm;
     }
 
     private static boolean isBonded(Framed framed) {
@@ -56,9 +58,10 @@ final class CornerStuff {
     private double acrossMm(Corner corner) {
         return outline.elements().stream()
                 .filter(element -> element.touches(corner.at()))
-                .mapToDouble(element -> element.acrossMm(box))
+                .flatMap(element -> element.crown(widthMm, crownMm).stream())
+                .mapToDouble(Crown::arcMm)
                 .max()
-                .orElse(box.widthMm());
+                .orElse(widthMm);
     }
 
     private boolean isBonded(Corner corner) {

@@ -47,9 +47,13 @@ public record Element(int index, EdgeKind kind, Curve curve, int point) {
 
     /** {@return the rise of this piece across the width, empty for all but straight pieces of a roof that has one} */
     public Optional<Crown> crown(Box box) {
-        double rise = box.details().crownMm();
-        return kind == EdgeKind.ROOF && isStraight() && rise > 0
-                ? Optional.of(new Crown(box.widthMm(), rise))
+        return crown(box.widthMm(), box.details().crownMm());
+    }
+
+    /** {@return the same of a box that is so wide and whose roof rises so much (mm)} */
+    public Optional<Crown> crown(double widthMm, double riseMm) {
+        return kind == EdgeKind.ROOF && isStraight() && riseMm > 0
+                ? Optional.of(new Crown(widthMm, riseMm))
                 : Optional.empty();
     }
 
