@@ -9,6 +9,7 @@ import pteron.core.placing.WallRoom;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
+import pteron.core.plan.PlanLimits;
 
 /**
  * Other places for the welds of a header and a sill on the trimmers beside an opening: the opening goes higher or lower,
@@ -53,7 +54,12 @@ final class WeldPlaces {
         List<Cure> moves = new ArrayList<>();
         for (int step = 1; step <= STEPS; step++) {
             for (double up : new double[] {step * STEP_MM, -step * STEP_MM}) {
-                Place to = new Place(one.place().alongMm(), one.place().sillMm() + up);
+                double sill = one.place().sillMm() + up;
+                if (sill < PlanLimits.OPENING_SILL.least()
+                        || sill > PlanLimits.OPENING_SILL.most()) {
+                    continue;
+                }
+                Place to = new Place(one.place().alongMm(), sill);
                 if (room.isFree(one.size(), to, false, others)) {
                     OpeningMove.of(one, to).ifPresent(moves::add);
                 }

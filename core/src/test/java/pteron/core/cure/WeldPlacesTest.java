@@ -1,6 +1,7 @@
 package pteron.core.cure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -11,6 +12,7 @@ import pteron.core.figure.Finding;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.Opening;
 import pteron.core.strength.WeldedPlans;
 
 /** Welds of header and sill that lie too near to the middle of their trimmer, moved away from it. */
@@ -56,6 +58,18 @@ class WeldPlacesTest {
         assertThat(use(model)).isGreaterThan(1);
         assertThat(WeldPlaces.of(model.plan(), weld(model)))
                 .anyMatch(move -> use(model(Cures.apply(model.plan(), move))) <= 1);
+    }
+
+    /** A window as low as a plan may have it: no move leads past that, and none is a fault. */
+    @Test
+    void atTheLowestSill_nothingIsThrown() {
+        BoxModel model = model(WeldedPlans.rakedNose());
+        Finding weld = weld(model);
+        BoxPlan low =
+                model.plan()
+                        .withOpening(
+                                "window-1", one -> one.withPlace(new Opening.Place(1700, -480)));
+        assertThatCode(() -> WeldPlaces.of(low, weld)).doesNotThrowAnyException();
     }
 
     /** Candidates in the order of the trade: bolt it, sleeve it, move it, the next section. */
