@@ -59,6 +59,7 @@ final class PanelCheck {
         List<PanelUse> checks = new ArrayList<>();
         checks.add(sag());
         checks.add(face());
+        checks.add(farFace());
         checks.add(wrinkling());
         checks.add(coreShear());
         if (!load.isSpread(spanMm)) {
@@ -188,8 +189,9 @@ final class PanelCheck {
         return face.across() ? "grain across the span" : "grain along the span";
     }
 
-    private Working stretchWorking(double coupleMoment) {
-        return terms("s = 1.5 · M / d / (b t)")
+    private Working stretchWorking(SandwichPanel.Sheet face, double coupleMoment) {
+        return terms("s = 1.5 · M / d / (b tf)")
+                .plan("tf", "the face", Quantity.mm(face.thicknessMm()))
                 .worked(
                         "M",
                         "moment carried by stretch of the faces",
@@ -204,7 +206,7 @@ final class PanelCheck {
 
     private Working bendingWorking() {
         return stiffness(
-                        "sb = 1.5 · 6 m / t², m = (Df / D · P (2 L − a) / 8 + local) / b by the face's share of Df")
+                        "sb = 1.5 · 6 m / tf², m = (Df / D · P (2 L − a) / 8 + local) / b by the face's share of Df")
                 .source(ALLEN);
     }
 
@@ -257,49 +259,60 @@ final class PanelCheck {
         return 1 + PanelLoad.STAYS * face.creep();
     }
 
-    /** {@return factored stress by stretch of the loaded face under a moment of the couple (N/mm²)} */
-    private double stretch(double coupleMoment) {
+    /** {@return factored stress by stretch of a face under a moment of the couple (N/mm²)} */
+    private double stretch(SandwichPanel.Sheet face, double coupleMoment) {
         double force = LoadCase.GAMMA_VARIABLE * coupleMoment / strip.leverMm();
-        return force / (strip.widthMm() * panel.loaded().thicknessMm());
+        return force / (strip.widthMm() * face.thicknessMm());
     }
 
     /** {@return factored stress by a face's own bending (N/mm²)} */
-    private double ownBending(ThickFaces.Answer under, double patchMm, double decay) {
+    private double ownBending(
+            SandwichPanel.Sheet face, ThickFaces.Answer under, double patchMm, double decay) {
         double local = Math.min(strip.widthMm(), patchMm + 2 / decay);
         double perWidth =
                 (under.faceMoment() - under.localMoment()) / strip.widthMm()
                         + under.localMoment() / local;
-        double t = panel.loaded().thicknessMm();
-        double own = panel.loaded().bendingModulus() * t * t * t / 12;
+        double t = face.thicknessMm();
+        double own = face.bendingModulus() * t * t * t / 12;
         double share = own / (strip.faceStiffness() / strip.widthMm());
         return LoadCase.GAMMA_VARIABLE * perWidth * share * 6 / (t * t);
     }
 
     private PanelUse face() {
-        double stretch = stretch(answer.coupleMoment());
-        double bending = ownBending(answer, load.patchMm(), theory.decay());
-        return faceCheck(
-                PanelMode.FACE,
-                stretch,
-                bending,
-                Property.COMPRESSION,
-                () -> stretchWorking(answer.coupleMoment()));
+        return underLoad(PanelMode.FACE, panel.loaded(), Property.COMPRESSION);
+    }
+
+    /** The face away from the load is pulled. */
+    private PanelUse farFace() {
+        return underLoad(PanelMode.FAR_FACE, panel.other(), Property.TENSION);
+    }
+
+    private PanelUse underLoad(PanelMode mode, SandwichPanel.Sheet face, Property along) {
+        double bending = ownBending(face, answer, load.patchMm(), theory.decay());
+        return faceCheck(mode, face, answer.coupleMoment(), bending, along);
     }
 
     private PanelUse faceCheck(
             PanelMode mode,
-            double stretch,
+            SandwichPanel.Sheet face,
+            double coupleMoment,
             double bending,
-            Property along,
-            Supplier<Working> stretchWorking) {
-        FaceStrength strength = new FaceStrength(panel.loaded(), load.duration(), panel.service());
-        Property known = panel.loaded().material().has(along) ? along : Property.COMPRESSION;
+            Property along) {
+        FaceStrength strength = new FaceStrength(face, load.duration(), panel.service());
+        Property known = face.material().has(along) ? along : Property.COMPRESSION;
+        double stretch = stretch(face, coupleMoment);
         double use = stretch / strength.design(known) + bending / strength.design(Property.BENDING);
         return check(
                 mode,
                 Quantity.ratio(use),
                 Quantity.ratio(1),
-                () -> faceWorking(strength, known, stretch, bending, stretchWorking));
+                () ->
+                        faceWorking(
+                                strength,
+                                known,
+                                stretch,
+                                bending,
+                                () -> stretchWorking(face, coupleMoment)));
     }
 
     private Working faceWorking(
@@ -317,7 +330,7 @@ final class PanelCheck {
                         this::bendingWorking)
                 .material(
                         "fd",
-                        "design strength along the span, " + grainWords(panel.loaded()),
+                        "design strength along the span, " + grainWords(strength.sheet()),
                         Quantity.stress(strength.design(known)))
                 .material(
                         "fmd",
@@ -327,7 +340,7 @@ final class PanelCheck {
     }
 
     private PanelUse wrinkling() {
-        double stretch = stretch(answer.coupleMoment());
+        double stretch = stretch(panel.loaded(), answer.coupleMoment());
         double limit =
                 SandwichStrip.wrinklingStress(
                         panel.loaded().modulus(),
@@ -343,7 +356,7 @@ final class PanelCheck {
                                         "s",
                                         "pressure along the face, times 1.5",
                                         Quantity.stress(stretch),
-                                        () -> stretchWorking(answer.coupleMoment()))
+                                        () -> stretchWorking(panel.loaded(), answer.coupleMoment()))
                                 .source("Hoff and Mautner 1945; Zenkert; from memory"));
     }
 
@@ -403,12 +416,7 @@ final class PanelCheck {
         ThickFaces.Answer there =
                 new ThickFaces.Answer(
                         0, 0, couple, even + pressed.localMoment(), pressed.localMoment(), 0);
-        double bending = ownBending(there, supportMm, over.decay());
-        return faceCheck(
-                PanelMode.OVER_SUPPORT,
-                stretch(couple),
-                bending,
-                Property.TENSION,
-                () -> stretchWorking(couple));
+        double bending = ownBending(panel.loaded(), there, supportMm, over.decay());
+        return faceCheck(PanelMode.OVER_SUPPORT, panel.loaded(), couple, bending, Property.TENSION);
     }
 }

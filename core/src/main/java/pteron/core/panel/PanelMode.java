@@ -8,6 +8,8 @@ public enum PanelMode {
     SAG,
     /** The loaded face breaks. */
     FACE,
+    /** The face away from the load is torn. */
+    FAR_FACE,
     /** The loaded face wrinkles. */
     WRINKLING,
     /** The core shears. */

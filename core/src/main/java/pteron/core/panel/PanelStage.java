@@ -3,6 +3,7 @@ package pteron.core.panel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Scheme;
@@ -274,13 +275,22 @@ public final class PanelStage {
     private List<PanelUse> framedUses(SandwichPanel panel, Framed framed, double span) {
         boolean roof = panel.part().equals("roof");
         double support = framed.framing().section().thicknessMm();
-        List<PanelUse> all =
-                new ArrayList<>(new PanelCheck(panel, wind(roof, span), span, support).uses());
+        List<PanelUse> all = new ArrayList<>(bothWays(panel, wind(roof, span), span, support));
         if (roof) {
             PanelLoad heel = PanelLoad.heel(ON_ROOF_NEWTON, span);
             all.addAll(new PanelCheck(panel, heel, span, support).uses());
         }
         return all;
+    }
+
+    /** Wind sucks and presses: each face is pressed once and pulled once, and the worse is told. */
+    private static List<PanelUse> bothWays(
+            SandwichPanel panel, PanelLoad wind, double span, double support) {
+        List<PanelUse> onOuter = new PanelCheck(panel, wind, span, support).uses();
+        List<PanelUse> onInner = new PanelCheck(panel.turnedOver(), wind, span, support).uses();
+        return IntStream.range(0, onOuter.size())
+                .mapToObj(i -> onOuter.get(i).harder(onInner.get(i)))
+                .toList();
     }
 
     /** Wind on the strip a metre wide that it tears at hardest: at an edge of a wall, at an end of a piece of the roof. */

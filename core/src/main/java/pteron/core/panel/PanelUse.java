@@ -39,6 +39,11 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check,
         return new PanelUse(part, load, mode, check, utilisation);
     }
 
+    /** {@return the harder of two} */
+    PanelUse harder(PanelUse other) {
+        return other.check.utilisation() > check.utilisation() ? other : this;
+    }
+
     Figure figure() {
         return Figure.of(
                 MakeUpStation.MAKE_UP.figure("panel." + check.key()),

@@ -88,6 +88,11 @@ public record SandwichPanel(
         return new SandwichPanel(part, loaded, core, other, damp);
     }
 
+    /** {@return this panel with its other face loaded} */
+    SandwichPanel turnedOver() {
+        return new SandwichPanel(part, other, core, loaded, service);
+    }
+
     /** {@return this panel with the sheets of both faces along the span, or across it} */
     SandwichPanel laid(boolean across) {
         return new SandwichPanel(

@@ -41,6 +41,7 @@ class PanelUseTest {
     @ParameterizedTest
     @CsvSource({
         "floor,      FACE,         1.2,  PANEL_FAILS_FACE,         STOPS, THICKER_PANEL_FACE, floor",
+        "floor,      FAR_FACE,     1.2,  PANEL_FAILS_FAR_FACE,     STOPS, THICKER_PANEL_CORE, floor",
         "floor,      CRUSHING,     1.2,  PANEL_FAILS_CRUSHING,     STOPS, THICKER_PANEL_FACE, floor",
         "floor,      OVER_SUPPORT, 1.2,  PANEL_FAILS_OVER_SUPPORT, STOPS, THICKER_PANEL_FACE, floor",
         "floor,      CORE_SHEAR,   1.2,  PANEL_FAILS_CORE_SHEAR,   STOPS, THICKER_PANEL_CORE, floor",

@@ -76,7 +76,7 @@ class PanelWorkingsTest {
     @ParameterizedTest
     @MethodSource("loads")
     void terms_ofEveryMode(PanelLoad load) {
-        assertThat(uses(load)).hasSize(load.isSpread(SPAN) ? 4 : 6);
+        assertThat(uses(load)).hasSize(load.isSpread(SPAN) ? 5 : 7);
         for (PanelUse use : uses(load)) {
             Working working = use.check().working().get();
             assertThat(working.source()).isNotBlank();
@@ -153,18 +153,24 @@ class PanelWorkingsTest {
     /** u = s / fd + sb / fmd, s = 1.5 · M / d / (b t). */
     @ParameterizedTest
     @MethodSource("loads")
-    void face_countedAgain(PanelLoad load) {
-        Check check = check(load, PanelMode.FACE);
+    void faces_countedAgain(PanelLoad load) {
+        face(load, PanelMode.FACE, 9);
+        face(load, PanelMode.FAR_FACE, 6.5);
+    }
+
+    private static void face(PanelLoad load, PanelMode mode, double thickness) {
+        Check check = check(load, mode);
         Working working = check.working().get();
         close(
                 check.demand().value(),
                 term(working, "s") / term(working, "fd")
                         + term(working, "sb") / term(working, "fmd"));
         assertThat(check.capacity().value()).isEqualTo(1);
+        assertThat(term(inside(working, "s"), "tf")).isEqualTo(thickness);
         Working stretch = inside(working, "s");
         close(
                 term(working, "s"),
-                1.5 * term(stretch, "M") / term(stretch, "d") / (term(stretch, "b") * 9));
+                1.5 * term(stretch, "M") / term(stretch, "d") / (term(stretch, "b") * thickness));
         assertThat(inside(stretch, "M").terms()).hasSizeGreaterThan(6);
         assertThat(inside(working, "sb").terms()).hasSizeGreaterThan(6);
         if (load.isSpread(SPAN)) {
