@@ -12,7 +12,7 @@ public final class BalanceScreen {
     /** What it shows. */
     public static final StationScreen SCREEN =
             StationScreen.of(BalanceStation.BALANCE, (model, cutting) -> share(model))
-                    .aside("Weights", WeightsAside::of);
+                    .aside("Masses", WeightsAside::of);
 
     private BalanceScreen() {}
 

@@ -37,7 +37,10 @@ final class WeightsAside implements ListAside.Content {
 
     private Row row(WeightGroup group) {
         String from = Quantity.mm(Math.abs(group.place().x())).text(bench.units());
-        String way = group.place().x() < 0 ? " ahead of the box" : " behind its front";
+        String way =
+                group.place().x() < 0
+                        ? " ahead of the front of the box"
+                        : " behind the front of the box";
         return new Row(
                 "", group.name(), Quantity.kg(group.massKg()).text(bench.units()), from + way);
     }

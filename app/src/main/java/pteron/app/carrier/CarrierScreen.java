@@ -21,7 +21,7 @@ public final class CarrierScreen {
                     .tables(
                             new StationTable(
                                     ScalesPane.KEY,
-                                    "Empty weight from scales under the wheels",
+                                    "Unladen mass from scales under the wheels",
                                     ScalesPane::new));
 
     private CarrierScreen() {}
@@ -45,7 +45,7 @@ public final class CarrierScreen {
             return hardest.get();
         }
         double kg = model.plan().vehicle().gear().grossKg() - model.balance().massKg();
-        return "%s %s left"
+        return "%s %s payload left"
                 .formatted(
                         NumberText.format(Unit.KILOGRAM.shown(kg, units), 0),
                         Unit.KILOGRAM.symbol(units));

@@ -31,16 +31,16 @@ final class CarrierTools {
         tools.item(add, "mud flaps", VehicleEdits::withMudFlaps);
         boolean found = tools.plan().found().isPresent();
         if (found) {
-            tools.item(add, "damage of the shell", FoundEdits::withDamage);
+            tools.item(add, "damage to the shell", FoundEdits::withDamage);
         }
         MenuButton drop = drop(tools, found);
         return List.of(
                 Toolbox.explained(kind, "Another kind of carrier, in a typical size", true),
-                Toolbox.explained(add, "An axle, steel, or what is in the way of the box", true),
-                Toolbox.explained(drop, "Take something off the carrier", true),
+                Toolbox.explained(add, "An axle, steel, or an obstruction", true),
+                Toolbox.explained(drop, "Remove a part of the carrier", true),
                 Toolbox.explained(
                         tools.table(ScalesPane.KEY, "Weigh …"),
-                        "Empty weight from scales under the wheels",
+                        "Unladen mass from scales under the wheels",
                         true));
     }
 
@@ -49,9 +49,9 @@ final class CarrierTools {
         tools.item(drop, "the rearmost axle", VehicleEdits::withoutAxle);
         tools.item(drop, "the rearmost cross-member", VehicleEdits::withoutCrossMember);
         tools.item(drop, "the rearmost outrigger", VehicleEdits::withoutOutrigger);
-        tools.item(drop, "what is in the way, the last one", VehicleEdits::withoutSolid);
+        tools.item(drop, "the last obstruction", VehicleEdits::withoutSolid);
         if (found) {
-            tools.item(drop, "the last damage of the shell", FoundEdits::withoutDamage);
+            tools.item(drop, "the last damage to the shell", FoundEdits::withoutDamage);
         }
         return drop;
     }

@@ -37,7 +37,7 @@ final class ScalesPane extends ScrollPane {
     private final Slider fuel = new Slider(0, 100, 100);
     private final CheckBox driver = new CheckBox("driver aboard");
     private final Label tank = new Label();
-    private final Button take = new Button("Take these loads");
+    private final Button take = new Button("Use these loads");
     private long seed = 1;
     private Vehicle weighed;
     private WheelScale scale;
@@ -100,7 +100,7 @@ final class ScalesPane extends ScrollPane {
         }
         Cells.heads(
                 grid,
-                List.of("scale under", "readings, " + scale.name(), "mean", "spread", "refused"));
+                List.of("Scale under", "readings, " + scale.name(), "mean", "spread", "refused"));
         int row = 1;
         for (Map.Entry<ScalePlace, Readings> wheel : weighIn.wheels().entrySet()) {
             row(row++, wheel.getKey(), wheel.getValue());
@@ -113,7 +113,7 @@ final class ScalesPane extends ScrollPane {
                                 NumberText.format(weighIn.rightShare() * 100, 1),
                                 weighIn.isSteady()
                                         ? "All readings are steady."
-                                        : "Readings that jumped were refused and are not in the mean: somebody leaned on it?"));
+                                        : "Outliers are left out of the mean. Did someone lean on a scale?"));
     }
 
     private void row(int row, ScalePlace place, Readings readings) {

@@ -66,7 +66,7 @@ final class ExportVerb implements Callable<Integer> {
             description = "one view alone, such as skins/left, as svg or pdf")
     private String view;
 
-    @Option(names = "--force", description = "write over files that are there already")
+    @Option(names = "--force", description = "overwrite existing files")
     private boolean force;
 
     @Override
@@ -84,7 +84,7 @@ final class ExportVerb implements Callable<Integer> {
         List<Path> there = Exports.alreadyThere(model, order);
         if (!there.isEmpty() && !force) {
             throw new IllegalArgumentException(
-                    "--to is [%s], where %s and %d more of these files are already; give --force to write over them, or another folder"
+                    "--to %s: %s and %d more of these files exist; add --force to overwrite them, or choose another folder"
                             .formatted(folder, there.getFirst().getFileName(), there.size() - 1));
         }
         BarCutting cutting = BarCutting.of(model.members(), plan.supplies());
@@ -100,7 +100,7 @@ final class ExportVerb implements Callable<Integer> {
             Path file = folder.resolve(Exports.viewName(model, drawing) + "." + kind);
             if (Files.exists(file, LinkOption.NOFOLLOW_LINKS) && !force) {
                 throw new IllegalArgumentException(
-                        "--to is [%s], where %s is already; give --force to write over it, or another folder"
+                        "--to %s: %s exists; add --force to overwrite it, or choose another folder"
                                 .formatted(folder, file.getFileName()));
             }
             byte[] bytes = Exports.view(model, drawing, kind, chosen);
@@ -122,17 +122,17 @@ final class ExportVerb implements Callable<Integer> {
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "--view is [%s] and must be station/view, such as skins/left"
+                                                "--view %s: enter station/view, such as skins/left"
                                                         .formatted(view)));
         String key = words.length > 1 ? words[1] : "left";
         View seen =
                 Arrays.stream(View.values())
-                        .filter(one -> one.key().equals(key))
+                        .filter(one -> one.isCalled(key))
                         .findFirst()
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "--view is [%s]; there is no view [%s], only %s"
+                                                "--view %s: no view %s; choose one of %s"
                                                         .formatted(view, key, views())));
         return Drawings.of(model, seen, station, "");
     }

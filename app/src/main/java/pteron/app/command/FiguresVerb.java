@@ -56,7 +56,7 @@ final class FiguresVerb implements Callable<Integer> {
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "there is no figure [%s]; `figures FILE` lists the keys"
+                                                "--working %s: no such figure; `figures FILE` lists the keys"
                                                         .formatted(working)));
         WorkingWords.lines(figure, model.plan().units())
                 .forEach(spec.commandLine().getOut()::println);

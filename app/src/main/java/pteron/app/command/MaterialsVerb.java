@@ -37,7 +37,7 @@ final class MaterialsVerb implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         if ((from == null) != (into == null)) {
             throw new IllegalArgumentException(
-                    "--from and --into go together; give the CSV and the plan that takes it");
+                    "--from and --into go together: name the CSV and the plan");
         }
         if (from == null) {
             out.print(MaterialCsv.text(MaterialLibrary.starting()));
@@ -45,7 +45,7 @@ final class MaterialsVerb implements Callable<Integer> {
         }
         if (!Files.exists(into) && PlanArgument.isDemo(into.toString())) {
             throw new IllegalArgumentException(
-                    "--into is [%s], which is a demo and no file; save it as a plan of your own first"
+                    "--into %s: this is a demo, not a file; save it as a plan of your own first"
                             .formatted(into));
         }
         // a file may have a demo's name
@@ -53,7 +53,7 @@ final class MaterialsVerb implements Callable<Integer> {
         MaterialCsv.Reading reading = MaterialCsv.read(from);
         if (!reading.faults().isEmpty()) {
             throw new IllegalArgumentException(
-                    "%d of %d lines are bad and nothing was changed; %s"
+                    "%d of %d lines have errors; nothing was changed; %s"
                             .formatted(
                                     reading.faults().size(),
                                     reading.faults().size() + reading.materials().size(),

@@ -62,14 +62,14 @@ final class NewVerb implements Callable<Integer> {
     @Option(names = "--to", paramLabel = "FILE", required = true, description = "the file")
     private Path file;
 
-    @Option(names = "--force", description = "write over a file that is there already")
+    @Option(names = "--force", description = "overwrite an existing file")
     private boolean force;
 
     @Override
     public Integer call() throws Exception {
         if (Files.exists(file) && !force) {
             throw new IllegalArgumentException(
-                    "--to is [%s], which is there already; give --force to write over it, or another file"
+                    "--to %s: this file exists; add --force to overwrite it, or choose another file"
                             .formatted(file));
         }
         UnitSystem units = inches ? UnitSystem.INCHES : UnitSystem.METRIC;
@@ -96,7 +96,7 @@ final class NewVerb implements Callable<Integer> {
                 .orElseThrow(
                         () ->
                                 new IllegalArgumentException(
-                                        "%s is [%s] and must be one of %s"
+                                        "%s %s: choose one of %s"
                                                 .formatted(what, word, words(List.of(all)))));
     }
 

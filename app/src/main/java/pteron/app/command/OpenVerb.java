@@ -23,7 +23,7 @@ final class OpenVerb implements Callable<Integer> {
     @Option(
             names = "--shot",
             paramLabel = "PNG",
-            description = "save the first full picture and end")
+            description = "save a picture of the window and exit")
     private Path shot;
 
     @Override

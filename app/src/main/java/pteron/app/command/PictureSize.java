@@ -24,7 +24,6 @@ record PictureSize(int width, int height) {
             // told below, with the same sentence as a size out of range
         }
         throw new IllegalArgumentException(
-                "size is [%s] and must be from 400x300 to 4000x4000; write it like 1280x800"
-                        .formatted(text));
+                "--size %s: enter 400x300 to 4000x4000, like 1280x800".formatted(text));
     }
 }

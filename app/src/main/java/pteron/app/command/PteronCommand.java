@@ -91,7 +91,7 @@ public final class PteronCommand implements Callable<Integer> {
             case IOException e -> Optional.of(FileWords.sentence(e));
             case InvalidPathException e ->
                     Optional.of(
-                            "[%s] is no name of a file; write it without odd characters"
+                            "file %s: enter a name without special characters"
                                     .formatted(e.getInput()));
             case PlanFormatException e -> Optional.of(e.getMessage());
             case IllegalArgumentException e -> Optional.ofNullable(e.getMessage());

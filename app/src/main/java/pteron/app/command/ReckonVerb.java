@@ -21,7 +21,7 @@ import pteron.exchange.words.WorkingWords;
 /** Lists the small calculators, or answers one. */
 @Command(
         name = "reckon",
-        description = "List the small calculators, or answer one.",
+        description = "List the calculators, or use one.",
         footer = {"", "Example:", "  ./pteron reckon mitre turn=45"})
 final class ReckonVerb implements Callable<Integer> {
 
@@ -30,7 +30,7 @@ final class ReckonVerb implements Callable<Integer> {
     @Parameters(index = "0", arity = "0..1", paramLabel = "NAME", description = "which calculator")
     private String name;
 
-    @Parameters(index = "1..*", paramLabel = "KEY=VALUE", description = "what it asks for")
+    @Parameters(index = "1..*", paramLabel = "KEY=VALUE", description = "inputs, as key=value")
     private List<String> pairs = List.of();
 
     @Option(names = "--json", description = "answer as JSON")
@@ -78,7 +78,7 @@ final class ReckonVerb implements Callable<Integer> {
             int equals = pair.indexOf('=');
             if (equals < 1) {
                 throw new IllegalArgumentException(
-                        "[%s] is no input; write it like span=2000".formatted(pair));
+                        "%s: enter inputs as key=value, like span=2000".formatted(pair));
             }
             typed.put(pair.substring(0, equals), pair.substring(equals + 1));
         }

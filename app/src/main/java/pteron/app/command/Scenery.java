@@ -1,6 +1,7 @@
 package pteron.app.command;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import pteron.app.route.ScreenRoute;
 import pteron.app.window.AppWindow;
@@ -17,12 +18,18 @@ final class Scenery {
 
     static void check(String name) {
         for (String word : name.split("/", -1)) {
-            if (!names().contains(word)) {
+            if (!isKnown(word)) {
                 throw new IllegalArgumentException(
-                        "view is [%s] and must be one of %s, or station/view"
+                        "--view %s: choose one of %s, or station/view"
                                 .formatted(word, String.join(", ", names())));
             }
         }
+    }
+
+    private static boolean isKnown(String word) {
+        return names().contains(word)
+                || Route.station(word).isPresent()
+                || Arrays.stream(View.values()).anyMatch(view -> view.isCalled(word));
     }
 
     private static List<String> names() {
@@ -42,7 +49,7 @@ final class Scenery {
         for (String word : name.split("/")) {
             Route.station(word).ifPresent(window.bench().stationProperty()::set);
             for (View view : View.values()) {
-                if (view.key().equals(word)) {
+                if (view.isCalled(word)) {
                     window.bench().viewProperty().set(view);
                 }
             }

@@ -60,7 +60,7 @@ final class ShotVerb implements Callable<Integer> {
             paramLabel = "PART",
             defaultValue = "",
             description =
-                    "choose a part of the drawing, an opening or outline.2 for the third corner")
+                    "select a part of the drawing, an opening, or outline.2 for the third corner")
     private String part;
 
     @Option(
@@ -88,7 +88,7 @@ final class ShotVerb implements Callable<Integer> {
             case "dark" -> Theme.DARK;
             default ->
                     throw new IllegalArgumentException(
-                            "theme is [%s] and must be light or dark".formatted(name));
+                            "--theme %s: choose light or dark".formatted(name));
         };
     }
 

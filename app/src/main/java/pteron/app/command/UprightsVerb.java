@@ -32,7 +32,7 @@ final class UprightsVerb implements Callable<Integer> {
     @Option(
             names = "--spacing",
             paramLabel = "LENGTH",
-            description = "from front face to front face; that of the studs when left out")
+            description = "from front edge to front edge; that of the studs when left out")
     private String spacing;
 
     @Option(
@@ -41,10 +41,7 @@ final class UprightsVerb implements Callable<Integer> {
             description = "of an upright along the box; that of the studs when left out")
     private String thickness;
 
-    @Option(
-            names = "--at",
-            paramLabel = "LENGTH",
-            description = "one place behind the box's front face")
+    @Option(names = "--at", paramLabel = "LENGTH", description = "one place, behind front of box")
     private String at;
 
     @Override
@@ -77,7 +74,7 @@ final class UprightsVerb implements Callable<Integer> {
         OptionalDouble height = model.outline().heightAt(placeMm);
         if (height.isEmpty()) {
             throw new IllegalArgumentException(
-                    "place is [%s] and must be from %s to %s; give one under the outline"
+                    "--at %s: enter %s to %s"
                             .formatted(
                                     LengthText.format(placeMm, units),
                                     LengthText.format(model.outline().foremostMm(), units),

@@ -54,7 +54,7 @@ public final class CutPane extends ScrollPane {
         BarCutting cutting = bench.cutting().cuttingProperty().get();
         if (bench.cutting().workingProperty().get()) {
             rows.getChildren()
-                    .add(quiet("Cutting anew … below stands the cutting before the last edit."));
+                    .add(quiet("Updating … the cutting plan below is from before the last edit."));
         }
         for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : cutting.kinds().entrySet()) {
             rows.getChildren().add(heading(kind.getKey(), kind.getValue()));
@@ -65,7 +65,7 @@ public final class CutPane extends ScrollPane {
             tooLong(kind.getValue().tooLong());
         }
         if (cutting.kinds().isEmpty()) {
-            rows.getChildren().add(quiet("No bars while there is no frame: see the findings."));
+            rows.getChildren().add(quiet("No cutting plan yet. See Findings."));
         }
     }
 
@@ -76,7 +76,7 @@ public final class CutPane extends ScrollPane {
     private void tooLong(List<CutPart> parts) {
         for (CutPart part : parts) {
             rows.getChildren()
-                    .add(quiet(part.name() + " is longer than any bar and is not cut here."));
+                    .add(quiet(part.name() + " is longer than any stock bar and is left out."));
         }
     }
 
@@ -84,11 +84,11 @@ public final class CutPane extends ScrollPane {
         UnitSystem units = bench.units();
         String best =
                 plan.provenBest()
-                        ? "no cutting needs less"
+                        ? "proven minimum"
                         : "at least " + LengthText.format(plan.boundMm(), units);
         Label label =
                 new Label(
-                        "%s × %s %s: %d bars, %s bought, %s, %s %% left over"
+                        "%s × %s %s: buy %d bars, %s (%s), %s %% waste"
                                 .formatted(
                                         LengthText.format(kind.section().thicknessMm(), units),
                                         LengthText.format(kind.section().depthMm(), units),
@@ -123,7 +123,7 @@ public final class CutPane extends ScrollPane {
         List<String> words = new ArrayList<>();
         counts.forEach((length, count) -> words.add(count > 1 ? count + " × " + length : length));
         return String.join(",  ", words)
-                + ",  left over "
+                + ", offcut "
                 + LengthText.format(bar.restMm(), bench.units());
     }
 
@@ -142,7 +142,7 @@ public final class CutPane extends ScrollPane {
         }
         Region rest = gap("rest", Math.max(0, bar.restMm() * scale));
         Tooltip.install(
-                rest, new Tooltip("left over: " + LengthText.format(bar.restMm(), bench.units())));
+                rest, new Tooltip("offcut: " + LengthText.format(bar.restMm(), bench.units())));
         strip.getChildren().addAll(rest, trim(bar, trim));
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox row = new HBox(8, stock, strip);
@@ -158,8 +158,7 @@ public final class CutPane extends ScrollPane {
         Tooltip.install(
                 trim,
                 new Tooltip(
-                        "cut off this end: "
-                                + LengthText.format(bar.saw().endTrimMm(), bench.units())));
+                        "end trim: " + LengthText.format(bar.saw().endTrimMm(), bench.units())));
         return trim;
     }
 

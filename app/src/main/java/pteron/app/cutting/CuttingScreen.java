@@ -11,7 +11,7 @@ public final class CuttingScreen {
     /** What it shows. */
     public static final StationScreen SCREEN =
             StationScreen.of(CuttingStation.CUTTING, (model, cutting) -> bars(cutting))
-                    .inPlace(new StationTable("bars", "Bars and their cuts", CutPane::new))
+                    .inPlace(new StationTable("bars", "Cutting plan", CutPane::new))
                     .aside("Cut list", PiecesAside::of);
 
     private CuttingScreen() {}
@@ -19,7 +19,6 @@ public final class CuttingScreen {
     private static String bars(BarCutting cutting) {
         return cutting.barCount() == 0
                 ? "no bars yet"
-                : "%d bars, %.0f %% left over"
-                        .formatted(cutting.barCount(), cutting.wastePercent());
+                : "%d bars, %.0f %% waste".formatted(cutting.barCount(), cutting.wastePercent());
     }
 }

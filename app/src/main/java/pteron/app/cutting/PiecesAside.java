@@ -73,7 +73,7 @@ final class PiecesAside implements ListAside.Content {
         List<CutGroup> groups = groups();
         int pieces = groups.stream().mapToInt(CutGroup::count).sum();
         return pieces == 0
-                ? "No members are set out for this box: see the findings."
-                : "%d pieces, %d settings of the saw".formatted(pieces, groups.size());
+                ? "No members yet. See Findings."
+                : "%d parts, %d saw set-ups".formatted(pieces, groups.size());
     }
 }

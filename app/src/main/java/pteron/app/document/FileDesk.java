@@ -130,7 +130,7 @@ public final class FileDesk implements AutoCloseable {
     }
 
     private static String waitsFor(Path file) {
-        return "Waiting for %s: the disk or the network does not answer. Your plan is kept against a power cut."
+        return "Waiting for %s: the disk or the network does not answer. An automatic copy of your plan is safe."
                 .formatted(file);
     }
 

@@ -279,7 +279,10 @@ public final class DrawingBehavior {
             }
             NumberField field =
                     fields.number(key)
-                            .orElseThrow(() -> new IllegalArgumentException("this part is gone"));
+                            .orElseThrow(
+                                    () ->
+                                            new IllegalArgumentException(
+                                                    "This part no longer exists"));
             double value = value(field, typed(text), plan.units());
             document.edit(before -> field.with(before, value));
             return Optional.empty();
@@ -290,7 +293,8 @@ public final class DrawingBehavior {
 
     private static String typed(String text) {
         if (text.isBlank()) {
-            throw new IllegalArgumentException("nothing is typed: Escape leaves it as it was");
+            throw new IllegalArgumentException(
+                    "Enter a value, or press Escape to keep the old one");
         }
         return text;
     }
@@ -308,7 +312,7 @@ public final class DrawingBehavior {
         OptionalDouble parsed = NumberText.parse(number);
         if (parsed.isEmpty()) {
             throw new IllegalArgumentException(
-                    "“%s” is not a number; write it like 12.5".formatted(text));
+                    "“%s” is not a number: enter one like 12.5".formatted(text));
         }
         return field.unit().fromShown(parsed.getAsDouble(), units);
     }

@@ -34,7 +34,8 @@ public final class DrawingView extends Control {
         this.behavior = new DrawingBehavior(document);
         getStyleClass().add("drawing-view");
         setFocusTraversable(true);
-        setAccessibleText("Drawing of the box. Tab goes from dimension to dimension, Enter edits.");
+        setAccessibleText(
+                "Drawing of the box. Press Tab to go from dimension to dimension, Enter to edit one.");
     }
 
     PlanDocument document() {

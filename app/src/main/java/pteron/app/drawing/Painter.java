@@ -87,6 +87,7 @@ final class Painter {
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Label label -> label(label);
+                case Shape.Lettering words -> lettering(words);
                 case Shape.Mark mark -> marks.draw(mark);
             }
         }
@@ -264,6 +265,31 @@ final class Painter {
         return measure.getLayoutBounds().getWidth();
     }
 
+    /** Letters that grow and shrink with the view. */
+    private void lettering(Shape.Lettering words) {
+        double high = words.heightMm() * transform.scale();
+        double x = transform.x(words.at().u());
+        double y = transform.y(words.at().v());
+        if (words.stand() == Shape.Lettering.Stand.RINGED) {
+            double ring = words.ringMm() * transform.scale();
+            context.setFill(palette.paper());
+            context.fillOval(x - ring / 2, y - ring / 2, ring, ring);
+            stroke(palette.ink(), 1);
+            context.setLineDashes();
+            context.strokeOval(x - ring / 2, y - ring / 2, ring, ring);
+        }
+        context.setFont(Font.font("Overpass", high * LETTERS_IN_LINE));
+        context.setFill(palette.ink());
+        context.setTextAlign(
+                switch (words.stand()) {
+                    case BEGINS -> TextAlignment.LEFT;
+                    case ENDS -> TextAlignment.RIGHT;
+                    case CENTRED, RINGED -> TextAlignment.CENTER;
+                });
+        context.fillText(words.text(), x, y);
+        context.setTextAlign(TextAlignment.CENTER);
+    }
+
     private void label(Shape.Label label) {
         Shape.Label.Kind kind = label.kind();
         double points = letters * (kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS);
@@ -324,6 +350,9 @@ final class Painter {
         context.setFill(quiet ? palette.quiet() : palette.ink());
         context.fillText(label.text(), at.getX(), at.getY());
     }
+
+    /** Size of letters over the height of their line. */
+    private static final double LETTERS_IN_LINE = 0.95;
 
     private static final double TITLE_POINTS = 13;
     private static final double POINTS = 12.5;

@@ -37,7 +37,7 @@ final class Tape extends Pane {
         setVisible(false);
         setFocusTraversable(true);
         setCursor(Cursor.CROSSHAIR);
-        setAccessibleText("Measuring tape: click two points; Escape rolls it up");
+        setAccessibleText("Measuring tape: click two points; press Escape to put it away");
         getStyleClass().add("tape");
         reading.getStyleClass().addAll("tape-reading", "mono");
         reading.setId("tape-reading");
@@ -72,6 +72,7 @@ final class Tape extends Pane {
                 case Shape.Line one -> found.addAll(one.points());
                 case Shape.Disc disc -> found.add(disc.middle());
                 case Shape.Label label -> {}
+                case Shape.Lettering words -> {}
                 case Shape.Mark mark -> found.add(mark.at());
             }
         }

@@ -18,7 +18,7 @@ final class Words {
         String[] words = key.split("\\.");
         int corner = Integer.parseInt(words[1]) + 1;
         return words.length > 3
-                ? "spot %d before corner %d".formatted(Integer.parseInt(words[3]) + 1, corner)
+                ? "point %d before corner %d".formatted(Integer.parseInt(words[3]) + 1, corner)
                 : "corner " + corner;
     }
 }

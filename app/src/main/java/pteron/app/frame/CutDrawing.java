@@ -74,10 +74,7 @@ final class CutDrawing extends VBox {
     private String words() {
         String start = angle(member.startCut());
         String end = angle(member.endCut());
-        String rip =
-                member.ripDegrees() == 0
-                        ? ""
-                        : ", one edge ripped to " + degrees(member.ripDegrees());
+        String rip = member.ripDegrees() == 0 ? "" : ", edge bevel " + degrees(member.ripDegrees());
         return "left end %s, right end %s%s; angles from a square cut (0° is square)%s"
                 .formatted(start, end, rip, BendWords.of(member, bench.units()));
     }
@@ -130,10 +127,10 @@ final class CutDrawing extends VBox {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         g.setFill(palette.ink());
-        g.fillText("long side " + length(member.lengthMm()), WIDE / 2, top - 20);
+        g.fillText("long point " + length(member.lengthMm()), WIDE / 2, top - 20);
         boolean bevelled = member.lengthMm() - member.shortSideMm() > 0.5;
         g.fillText(
-                bevelled ? "short side " + length(member.shortSideMm()) : "both sides alike",
+                bevelled ? "short point " + length(member.shortSideMm()) : "both edges equal",
                 WIDE / 2,
                 top + THICK + 20);
     }

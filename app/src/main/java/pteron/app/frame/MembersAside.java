@@ -49,7 +49,7 @@ final class MembersAside implements ListAside.Content {
                 LengthText.format(member.section().thicknessMm(), bench.units())
                         + " × "
                         + LengthText.format(member.section().depthMm(), bench.units());
-        String works = use == null ? "" : ", works " + NumberText.format(use, 2) + " of 1";
+        String works = use == null ? "" : ", utilisation " + NumberText.percent(use);
         return new Row(
                 member.name(),
                 member.name(),
@@ -69,7 +69,7 @@ final class MembersAside implements ListAside.Content {
     @Override
     public String sum() {
         if (model().members().isEmpty()) {
-            return "No members are set out for this box: see the findings.";
+            return "No members yet. See Findings.";
         }
         Map<String, Long> counts =
                 model().members().stream()

@@ -139,12 +139,12 @@ public final class HelpCard extends VBox {
 
     /** Keys that belong to no command. */
     private static final String[][] HAND = {
-        {"Tab", "From size to size, from part to part"},
-        {"Enter", "Type into the size that has the focus; take what was typed"},
-        {"Escape", "Leave it as it was; put back what is dragged; close what lies over the window"},
-        {"Arrow keys", "Move what is chosen by 10 mm, with Alt by 1 mm"},
-        {"Shift+click", "Choose one more opening"},
-        {"Shift+F10", "What can be done with what is chosen"},
-        {"Wheel", "Nearer and farther; drag the ground to move the drawing"},
+        {"Tab", "Go from size to size, from part to part"},
+        {"Enter", "Edit the size that has the focus; confirm what you typed"},
+        {"Escape", "Keep the old value; undo the drag; close the top pane"},
+        {"Arrow keys", "Move the selection by 10 mm, with Alt by 1 mm"},
+        {"Shift+click", "Add an opening to the selection"},
+        {"Shift+F10", "Commands for the selection"},
+        {"Wheel", "Zoom in and out; drag the background to move the drawing"},
     };
 }

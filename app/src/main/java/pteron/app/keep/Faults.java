@@ -51,12 +51,11 @@ public final class Faults {
                 written(fault)
                         .map(
                                 file ->
-                                        "Something went wrong inside Pteron. Your plan is kept. A report is in "
+                                        "Internal error. Your plan is safe. Report saved in "
                                                 + file
-                                                + "; please send it to us.")
-                        .orElse(
-                                "Something went wrong inside Pteron. Your plan is kept; save it under another name.");
-        System.err.println("pteron: a fault of ours: " + fault);
+                                                + ". Please send it to us.")
+                        .orElse("Internal error. Your plan is safe: save it under another name.");
+        System.err.println("pteron: internal error: " + fault);
         LISTENERS.forEach(listener -> listener.accept(sentence));
         return sentence;
     }

@@ -44,10 +44,10 @@ public final class Patience {
         } catch (ExecutionException e) {
             throw e.getCause() instanceof IOException fault
                     ? fault
-                    : new IOException(name + " could not be asked; check it", e.getCause());
+                    : new IOException(name + " could not be reached; check it", e.getCause());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new IOException(name + " was not waited for; try again", e);
+            throw new IOException(name + " did not answer in time; try again", e);
         }
     }
 }

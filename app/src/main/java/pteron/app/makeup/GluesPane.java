@@ -25,7 +25,7 @@ final class GluesPane extends ScrollPane {
     static final String KEY = "glues";
 
     private static final List<String> HEADS =
-            List.of("joint", "held by", "area", "amount", "between", "open", "ready after");
+            List.of("joint", "fixing", "area", "amount", "between", "open", "cure time");
 
     private final Workbench bench;
     private final GridPane grid = new GridPane();

@@ -19,7 +19,7 @@ public final class MakeUpScreen {
                                     SchoolsPane.KEY, "Build-ups side by side", SchoolsPane::new),
                             new StationTable(
                                     GluesPane.KEY,
-                                    "What holds every joint, outermost first",
+                                    "Glue or fixing of each joint, outside first",
                                     GluesPane::new),
                             new StationTable(
                                     MaterialsPane.KEY,
@@ -35,7 +35,7 @@ public final class MakeUpScreen {
         boolean metric = units == UnitSystem.METRIC;
         return model.figure(MakeUpStation.MAKE_UP.figure(metric ? "walls-u" : "walls-r"))
                 .map(figure -> figure.text(units).split(" ")[0])
-                .map(number -> "walls %s %s".formatted(metric ? "U" : "R", number))
+                .map(number -> "walls %s %s".formatted(metric ? "U-value" : "R-value", number))
                 .orElse("layers");
     }
 }

@@ -28,14 +28,14 @@ final class MakeUpTools {
             tools.item(drop, words, plan -> MakeUpEdits.withoutLastLayer(plan, slot));
         }
         return List.of(
-                Toolbox.explained(add, "One more layer, the innermost of its place", true),
-                Toolbox.explained(drop, "The innermost further layer of a place", true),
+                Toolbox.explained(add, "Add a layer on the inner side of its part", true),
+                Toolbox.explained(drop, "Remove the innermost added layer of a part", true),
                 Toolbox.explained(
                         tools.table(SchoolsPane.KEY, "Compare build-ups"),
                         "Up to four ways to build floor, walls and roof, side by side",
                         true),
                 Toolbox.explained(
-                        tools.table(GluesPane.KEY, "Glues"), "What holds every joint", true),
+                        tools.table(GluesPane.KEY, "Glues"), "Glue or fixing of each joint", true),
                 Toolbox.explained(
                         tools.table(MaterialsPane.KEY, "Materials"),
                         "All materials, every value with its source",

@@ -116,8 +116,7 @@ final class MaterialsPane extends BorderPane {
     private void show(Material material) {
         detail.getChildren().clear();
         if (material == null) {
-            detail.getChildren()
-                    .add(Cells.quiet("Nothing of that name; own materials come by CSV."));
+            detail.getChildren().add(Cells.quiet("No material has that name."));
             return;
         }
         Label title = Cells.headline(material.name());

@@ -79,7 +79,7 @@ final class SchoolsPane extends ScrollPane {
                         .map(found -> found.get(SideBySide.class).all())
                         .orElse(List.of());
         if (schools.isEmpty()) {
-            parts.getChildren().add(new Label("Nothing to hold side by side: see the findings."));
+            parts.getChildren().add(new Label("Nothing to compare yet. See Findings."));
             return;
         }
         for (Part part : Part.values()) {
@@ -114,12 +114,12 @@ final class SchoolsPane extends ScrollPane {
             "",
             "layers, outside first",
             "thickness",
-            "weight of a m²",
+            "mass of 1 m²",
             "of the whole box",
             warmthName() + ", the " + (metric() ? "lower" : "higher") + " the warmer",
-            "heat it loses, this night",
+            "heat loss, design night",
             "stiffness of 600 × 600",
-            "price of a m²",
+            "price of 1 m²",
             "of the whole box",
             ""
         };
@@ -155,9 +155,9 @@ final class SchoolsPane extends ScrollPane {
     private MenuButton add(Part part, String word) {
         MenuButton add = new MenuButton("Compare with …");
         add.setId("school-add-" + word);
-        MenuItem keep = new MenuItem("the planned one, to change a copy of it");
+        MenuItem keep = new MenuItem("a copy of the planned one");
         keep.setId("school-keep-" + word);
-        keep.setOnAction(event -> edit(p -> MakeUpEdits.keepPlanned(p, part, "as it was")));
+        keep.setOnAction(event -> edit(p -> MakeUpEdits.keepPlanned(p, part, "as found")));
         add.getItems().add(keep);
         for (Alternative ready : Schools.of(part)) {
             MenuItem item = new MenuItem(ready.name());

@@ -129,13 +129,13 @@ final class ChosenOpeningPane extends ScrollPane {
         if (chosen.isEmpty()) {
             words.add(
                     Cells.quiet(
-                            "Nothing is chosen. Click an opening in the drawing; with Shift several. Drag a unit from the shelf to add one."));
+                            "Nothing selected. Click an opening in the drawing, Shift+click for several. Drag a unit from the shelf to add one."));
         } else {
             words.add(Cells.headline(chosen.size() + " openings"));
             chosen.forEach(one -> words.add(new Label(one.name() + ", " + one.wall().label())));
             words.add(
                     Cells.quiet(
-                            "Drag or arrow keys move them together; the tools over the drawing bring heads in line and space them evenly."));
+                            "Drag or use the arrow keys to move them together; use the tools above the drawing to align heads or space them evenly."));
         }
         words.forEach(label -> label.setWrapText(true));
         return words;

@@ -12,7 +12,7 @@ public final class OpeningScreen {
                             OpeningStation.OPENINGS,
                             (model, cutting) -> count(model.plan().openings().size()))
                     .tools(OpeningTools::of)
-                    .aside("Chosen", ChosenOpeningPane::new)
+                    .aside("Selected", ChosenOpeningPane::new)
                     .shelf(ShelfPane::new);
 
     private OpeningScreen() {}

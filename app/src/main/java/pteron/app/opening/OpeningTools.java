@@ -34,18 +34,18 @@ final class OpeningTools {
                 Toolbox.explained(
                         tools.button(
                                 "duplicate", "Duplicate", p -> OpeningEdits.duplicated(p, ids)),
-                        "The same once more, beside it   Ctrl+D",
+                        "Make a copy beside it   Ctrl+D",
                         some),
                 Toolbox.explained(
                         tools.button(
                                 "copy-across",
-                                "Also opposite",
+                                "Copy to opposite wall",
                                 p -> OpeningEdits.copiedAcross(p, ids)),
-                        "The same once more, straight across the box",
+                        "Make a copy straight across the box",
                         some),
                 Toolbox.explained(
                         tools.button("mirror", "Mirror", p -> OpeningEdits.mirrored(p, ids)),
-                        "As far from the other end of the wall",
+                        "Mirror about the middle of the wall",
                         some),
                 Toolbox.explained(walls(tools, ids), "Move it to another wall", some));
     }
@@ -53,18 +53,17 @@ final class OpeningTools {
     private static List<Node> several(Toolbox tools, List<String> ids) {
         return List.of(
                 Toolbox.explained(
-                        tools.button(
-                                "heads", "Heads in line", p -> OpeningRows.headsInLine(p, ids)),
-                        "Upper edges as high as the first chosen, or as the door; choose several with Shift",
+                        tools.button("heads", "Align heads", p -> OpeningRows.headsInLine(p, ids)),
+                        "Set heads level with the first selected, or with the door; Shift+click to select several",
                         ids.size() > 1),
                 Toolbox.explained(
                         tools.button(
                                 "space", "Space evenly", p -> OpeningRows.spacedEvenly(p, ids)),
-                        "Equal gaps between three or more; choose several with Shift",
+                        "Make equal gaps between three or more; Shift+click to select several",
                         ids.size() > 2),
                 Toolbox.explained(
                         tools.button("delete", "Delete", p -> OpeningEdits.without(p, ids)),
-                        "Take it out of the wall   Delete",
+                        "Remove it from the wall   Delete",
                         !ids.isEmpty()));
     }
 

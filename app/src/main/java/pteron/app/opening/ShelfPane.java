@@ -45,7 +45,8 @@ final class ShelfPane extends VBox {
     private final Workbench bench;
     private final DrawingView drawing;
     private final UnitPlacing placing;
-    private final Label hint = Cells.quiet("drag one onto the wall, or press it; all to one scale");
+    private final Label hint =
+            Cells.quiet("drag one onto the wall, or click it; drawn to one scale");
     private double pressedX;
     private double pressedY;
     private Hold hold = Hold.NONE;
@@ -124,8 +125,8 @@ final class ShelfPane extends VBox {
     private void canBeTaken(VBox box, ShelfUnit unit) {
         box.setFocusTraversable(true);
         box.setAccessibleRole(AccessibleRole.BUTTON);
-        box.setAccessibleText(unit.name() + ": press Enter to put it into the wall");
-        Tooltip.install(box, new Tooltip("Drag it onto the wall, or press it (Enter)"));
+        box.setAccessibleText(unit.name() + ": press Enter to add it to the wall");
+        Tooltip.install(box, new Tooltip("Drag it onto the wall, or click it (Enter)"));
         box.setOnMousePressed(event -> press(unit, event));
         box.setOnKeyPressed(event -> key(unit, event));
     }

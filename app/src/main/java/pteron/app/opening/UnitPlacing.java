@@ -42,7 +42,7 @@ public final class UnitPlacing {
                         ? OpeningEdits.longestRoof(toolbox.plan())
                         : Optional.of(wall(bench.viewProperty().get()).orElse(Wall.LEFT));
         if (wall.isEmpty()) {
-            refused.set("this box has no roof that it could lie in: drag it onto a wall");
+            refused.set("This box has no roof for it: drag it onto a wall");
             return;
         }
         boolean looks = wall(bench.viewProperty().get()).isPresent();
@@ -58,7 +58,7 @@ public final class UnitPlacing {
         Optional<WallPlace> found =
                 WallPlaces.under(bench.document().model(), view, at).or(() -> bare(view, at));
         if (found.isEmpty()) {
-            refused.set("units go into walls and roofs: look at a side, an end or the roof first");
+            refused.set("Units go into walls and roofs: show a side, an end or the roof first");
             return;
         }
         Point2 middle = found.get().place();

@@ -16,16 +16,16 @@ final class OutlineToolbar {
     private OutlineToolbar() {}
 
     static List<Node> of(Toolbox tools) {
-        MenuButton start = tools.menu("start", "Other outline");
+        MenuButton start = tools.menu("start", "Change outline");
         for (OutlineStart one : OutlineStart.values()) {
             tools.item(start, one.title(), plan -> OutlineTools.startedFrom(plan, one));
         }
-        MenuButton more = tools.menu("more", "Arches, floor, wings, roof");
+        MenuButton more = tools.menu("more", "Add detail");
         tools.item(more, "add a wheel arch", OutlineTools::withWheelArch);
-        tools.item(more, "take off the last wheel arch", OutlineTools::withoutWheelArch);
-        tools.item(more, "drop the floor behind", OutlineTools::withDropFloor);
-        tools.item(more, "roof edge with drip", OutlineTools::withDripEdge);
-        tools.item(more, "roof rises across", OutlineTools::withCrown);
+        tools.item(more, "remove the last wheel arch", OutlineTools::withoutWheelArch);
+        tools.item(more, "drop the floor at the rear", OutlineTools::withDropFloor);
+        tools.item(more, "drip edge", OutlineTools::withDripEdge);
+        tools.item(more, "roof crown", OutlineTools::withCrown);
         tools.item(more, "wings over bed or wheels", OutlineTools::withWings);
         OutlineHandle handle = OutlineHandle.of(tools.selected());
         int corner = OutlineHandle.arrivesAt(tools.selected());
@@ -43,16 +43,16 @@ final class OutlineToolbar {
                 Toolbox.explained(
                         tools.button(
                                 "add-corner",
-                                "New corner",
+                                "Add corner",
                                 plan -> OutlineTools.withCorner(plan, corner)),
-                        "One more corner in the middle of the chosen line",
+                        "Add a corner in the middle of the selected line",
                         !none),
                 Toolbox.explained(
                         tools.button(
                                 "drop-corner",
                                 "Remove corner",
                                 plan -> OutlineTools.without(plan, handle)),
-                        "Take the chosen corner or spot away   Delete",
+                        "Remove the selected corner or point   Delete",
                         handle.corner() >= 1));
     }
 
@@ -64,20 +64,20 @@ final class OutlineToolbar {
                                 "straight",
                                 "Straight",
                                 plan -> OutlineTools.straight(plan, corner)),
-                        "Make the chosen line straight",
+                        "Make the selected line straight",
                         !none),
                 Toolbox.explained(
                         tools.button("arc", "Arc", plan -> OutlineTools.arc(plan, corner)),
-                        "Make the chosen line a gentle arc; drag its spot",
+                        "Bend the selected line as a gentle arc; drag its point",
                         !none),
                 Toolbox.explained(
                         tools.button("batten", "Batten", plan -> OutlineTools.batten(plan, corner)),
-                        "Make the chosen line a strip of wood bent through spots",
+                        "Bend the selected line as a batten through points",
                         !none),
                 Toolbox.explained(
                         tools.button(
-                                "spot", "New spot", plan -> OutlineTools.withSpot(plan, corner)),
-                        "One more spot on the chosen line, which stays as it is",
+                                "spot", "Add point", plan -> OutlineTools.withSpot(plan, corner)),
+                        "Add a point to the selected line; the line stays as it is",
                         !none));
     }
 }

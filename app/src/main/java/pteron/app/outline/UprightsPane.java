@@ -29,7 +29,7 @@ final class UprightsPane extends ScrollPane {
     private static final List<String> HEADS =
             List.of(
                     "",
-                    "front face at",
+                    "front edge at",
                     "stands at",
                     "front side",
                     "rear side",
@@ -39,7 +39,7 @@ final class UprightsPane extends ScrollPane {
     private final Workbench bench;
     private final TextField spacing = field("uprights-spacing", "Uprights every");
     private final TextField thickness = field("uprights-thickness", "Thickness of the uprights");
-    private final TextField place = field("uprights-place", "One place behind the front");
+    private final TextField place = field("uprights-place", "One place, behind front of box");
     private final Label there = new Label();
     private final Label refused = new Label();
     private final GridPane grid = new GridPane();
@@ -145,7 +145,7 @@ final class UprightsPane extends ScrollPane {
     private void there(Outline outline) {
         double at = typed(place);
         if (!outline.usable() || outline.heightAt(at).isEmpty()) {
-            there.setText("not under the outline");
+            there.setText("outside the outline");
             return;
         }
         String height = text(Quantity.mm(outline.heightAt(at).getAsDouble()));

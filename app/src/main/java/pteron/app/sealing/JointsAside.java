@@ -86,6 +86,6 @@ final class JointsAside implements ListAside.Content {
                         sealing ->
                                 "%d cartridges and %d rolls of tape"
                                         .formatted(sealing.cartridges(), sealing.tapeRolls()))
-                .orElse("No joints are set out for this box: see the findings.");
+                .orElse("No joints yet. See Findings.");
     }
 }

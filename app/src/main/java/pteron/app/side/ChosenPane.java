@@ -56,7 +56,7 @@ public final class ChosenPane extends ScrollPane {
             Label none =
                     Cells.quiet(
                             part.isEmpty()
-                                    ? "Nothing is chosen. Click a part in the drawing: its sizes stand here and can be typed."
+                                    ? "Nothing selected. Click a part in the drawing to edit its sizes here."
                                     : part
                                             + ": no size of it is typed here; it follows from the plan. Frame shows it with its cuts.");
             none.setWrapText(true);

@@ -16,38 +16,38 @@ final class FigureHeadings {
 
     private static final List<Heading> HEADINGS =
             List.of(
-                    heading("payload|empty.*", "Weight"),
+                    heading("payload|empty.*", "Mass"),
                     heading(
                             "overall.*|box-height|door-margin|floor-height|rear-overhang|departure.*",
                             "On the road and in the shop"),
                     heading("step.*", "Steps"),
-                    heading("floor-needed|clearance.*|cab.*", "Clear of the carrier"),
+                    heading("floor-needed|clearance.*|cab.*", "Clearance to the carrier"),
                     heading(
                             "length|height|width|side-area|volume|frontal-area|strip-area|centroid.*",
                             "The whole box"),
-                    heading("strip.*|radius.*|batten.*", "Strip over nose, roof and tail"),
+                    heading("strip.*|radius.*|batten.*", "Wrap over nose, roof and tail"),
                     heading("mitre.*|bend.*", "Corners"),
                     heading("inside.*|standing.*|bed.*", "Inside"),
                     heading("sill.*|upright.*", "Uprights"),
                     heading("floor-.*", "Floor"),
                     heading("walls-.*", "Walls"),
                     heading("roof-.*", "Roof"),
-                    heading("heat.*|night.*", "A night in it"),
+                    heading("heat.*|night.*", "Design night"),
                     heading("panel\\.floor-heel.*", "Panel under a heel"),
                     heading("panel\\.floor-ladder.*", "Panel under a ladder's foot"),
                     heading("panel\\.floor-edge.*", "Panel at its edge"),
                     heading("panel\\..*|pull.*", "Panels and screws"),
                     heading("glue.*", "Glue"),
-                    heading("members|mass|wind.*", "In all"),
+                    heading("members|mass|wind.*", "Totals"),
                     heading("stud.*", "Studs"),
                     heading("bow.*", "Roof bows"),
                     heading("bearer.*", "Floor bearers"),
                     heading("floor\\..*", "Floor under a heel"),
-                    heading("net-area.*", "What is left of the walls"),
+                    heading("net-area.*", "Net wall areas"),
                     heading("area\\..*", "Area by face"),
-                    heading("centre.*", "Where the weight sits"),
-                    heading("margin.*", "Left up to the ratings"),
-                    heading(".*-load|.*-share|axle.*", "What the carrier feels"));
+                    heading("centre.*", "Centre of gravity"),
+                    heading("margin.*", "Margins to the ratings"),
+                    heading(".*-load|.*-share|axle.*", "Axle and coupler loads"));
 
     private FigureHeadings() {}
 
@@ -68,7 +68,7 @@ final class FigureHeadings {
                             .filter(heading -> heading.keys().matcher(key).matches())
                             .map(Heading::words)
                             .findFirst()
-                            .orElse("In all");
+                            .orElse("Totals");
             groups.computeIfAbsent(words, heading -> new ArrayList<>()).add(figure);
         }
         return groups;

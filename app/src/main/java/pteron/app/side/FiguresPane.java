@@ -57,7 +57,7 @@ public final class FiguresPane extends ScrollPane {
         shownUnits = bench.units();
         rows.getChildren().setAll(nodes(figures));
         if (figures.isEmpty()) {
-            Label none = new Label("No figures while the plan cannot be built: see the findings.");
+            Label none = new Label("No figures yet. See Findings.");
             none.setWrapText(true);
             none.getStyleClass().add("quiet");
             rows.getChildren().add(none);

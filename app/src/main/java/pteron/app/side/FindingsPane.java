@@ -62,12 +62,15 @@ public final class FindingsPane extends VBox {
         count.setText(
                 "%s · %s · %s"
                         .formatted(
-                                counted(number(findings, Severity.STOPS), "stop", "stops"),
+                                counted(
+                                        number(findings, Severity.STOPS),
+                                        "stops the job",
+                                        "stop the job"),
                                 counted(number(findings, Severity.WATCH), "to watch", "to watch"),
                                 counted(number(findings, Severity.NOTE), "note", "notes")));
         list.getChildren().setAll(findings.stream().map(this::card).toList());
         if (findings.isEmpty()) {
-            Label none = new Label("Nothing is wrong or close.");
+            Label none = new Label("No findings.");
             none.getStyleClass().add("quiet");
             list.getChildren().add(none);
         }
@@ -94,17 +97,14 @@ public final class FindingsPane extends VBox {
         sign.getStyleClass().addAll("sign", Named.small(finding.severity()));
         Label headline = wrapped(FindingWords.headline(finding), "headline");
         Label place = wrapped(FindingWords.place(finding, plan), "quiet");
-        Label measure = wrapped(FindingWords.measure(finding, plan.units()), "measure");
+        String measured = FindingWords.measure(finding, plan.units());
         VBox words = new VBox(2, headline, place);
         if (finding.margin() > 0 && finding.severity() != Severity.NOTE) {
-            MarginBar bar = new MarginBar(96, 11);
-            bar.set(finding.margin(), Verdict.of(finding.severity()));
-            Label margin = new Label(FindingWords.margin(finding));
-            margin.getStyleClass().add("mono");
-            margin.setMinWidth(USE_PREF_SIZE);
-            words.getChildren().add(new HBox(8, bar, margin));
+            words.getChildren().add(margin(finding));
         }
-        words.getChildren().add(measure);
+        if (!measured.isEmpty()) {
+            words.getChildren().add(wrapped(measured, "measure"));
+        }
         Sketch.ofFinding(finding.code(), bench.themeProperty().get())
                 .ifPresent(words.getChildren()::add);
         words.getChildren().add(cure(finding, plan));
@@ -116,6 +116,15 @@ public final class FindingsPane extends VBox {
         card.setOnMouseClicked(event -> show(finding));
         card.setOnKeyPressed(event -> pressed(event, finding));
         return card;
+    }
+
+    private static Node margin(Finding finding) {
+        MarginBar bar = new MarginBar(96, 11);
+        bar.set(finding.margin(), Verdict.of(finding.severity()));
+        Label margin = new Label(FindingWords.margin(finding));
+        margin.getStyleClass().add("mono");
+        margin.setMinWidth(USE_PREF_SIZE);
+        return new HBox(8, bar, margin);
     }
 
     private void pressed(KeyEvent event, Finding finding) {
@@ -141,7 +150,7 @@ public final class FindingsPane extends VBox {
     private Node cure(Finding finding, BoxPlan plan) {
         Tried tried = bench.cures().triedProperty().get().get(finding);
         if (tried == null && finding.cure().canBeApplied()) {
-            return wrapped("looking for what mends it …", "quiet");
+            return wrapped("Looking for a cure …", "quiet");
         }
         Finding shown = tried == null ? finding : tried.finding();
         String words = CureWords.of(shown.cure(), plan);
@@ -152,7 +161,7 @@ public final class FindingsPane extends VBox {
         apply.getStyleClass().add("cure");
         apply.setId("cure-" + finding.code());
         apply.setWrapText(true);
-        apply.setTooltip(new Tooltip("Point at it to see it in the drawing; undo takes it back"));
+        apply.setTooltip(new Tooltip("Point at it to see it in the drawing; you can undo it"));
         apply.hoverProperty()
                 .subscribe(hovers -> bench.previewProperty().set(preview(tried, hovers)));
         apply.setOnAction(

@@ -88,8 +88,7 @@ public final class InputsPane extends ScrollPane {
             rows.getChildren().add(words);
         }
         if (groups.isEmpty()) {
-            Label none =
-                    new Label("Nothing is typed here: it all follows from the other stations.");
+            Label none = new Label("No inputs here: this station follows from the others.");
             none.setWrapText(true);
             none.getStyleClass().add("quiet");
             rows.getChildren().add(none);

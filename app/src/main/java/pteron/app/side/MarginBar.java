@@ -4,6 +4,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import pteron.core.figure.Verdict;
+import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 
 /** A margin as a bar with its limit marked, and the word that goes with it. */
@@ -43,8 +44,8 @@ public final class MarginBar extends Pane {
                     case HOLDS -> 0;
                 };
         margin = Math.max(demandOverCapacity, least);
-        fill.getStyleClass().setAll("fill", verdict.word());
-        setAccessibleText(NumberText.format(margin, 2) + " of 1, " + verdict.word());
+        fill.getStyleClass().setAll("fill", Named.small(verdict));
+        setAccessibleText(NumberText.percent(margin) + ", " + verdict.word());
         requestLayout();
     }
 

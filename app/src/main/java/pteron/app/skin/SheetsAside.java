@@ -97,7 +97,7 @@ final class SheetsAside implements ListAside.Content {
                                     LengthText.format(order.thicknessMm(), bench.units())));
         }
         return orders.isEmpty()
-                ? "No sheets are set out for this box: see the findings."
+                ? "No sheets yet. See Findings."
                 : "To buy: " + String.join("; ", orders);
     }
 }

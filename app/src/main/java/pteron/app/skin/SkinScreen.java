@@ -29,8 +29,8 @@ public final class SkinScreen {
                         "The outer sheets, and what is walked on",
                         true),
                 Toolbox.explained(
-                        tools.aspect(SheetLayer.FOAM, "Foam"),
-                        "The foam between the members",
+                        tools.aspect(SheetLayer.FOAM, "Insulation"),
+                        "The insulation between the members",
                         true),
                 Toolbox.explained(
                         tools.aspect(SheetLayer.INSIDE, "Inside"),

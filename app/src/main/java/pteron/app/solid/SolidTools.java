@@ -45,7 +45,7 @@ public final class SolidTools extends FlowPane {
         Slider lift = slider("solid-lift", MOST_LIFT_MM, 0, "Lift the roof");
         lift.valueProperty()
                 .subscribe(value -> change(peel -> peel.lifted(rounded(value.doubleValue()))));
-        cut = slider("solid-cut", 1, 1, "Cut through; to the right end for the whole box");
+        cut = slider("solid-cut", 1, 1, "Section plane; far right shows the whole box");
         cut.valueProperty().subscribe(value -> change(this::cutAt));
         getChildren()
                 .addAll(
@@ -98,7 +98,7 @@ public final class SolidTools extends FlowPane {
         button.setId("coat-" + coat.name().toLowerCase(Locale.ROOT));
         button.getStyleClass().add("tool");
         button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(new Tooltip("Take off or put on: " + coat.label()));
+        button.setTooltip(new Tooltip("Show or hide: " + coat.label()));
         button.setOnAction(event -> change(peel -> peel.with(coat, button.isSelected())));
         look.peelProperty().subscribe(peel -> button.setSelected(peel.has(coat)));
         return button;

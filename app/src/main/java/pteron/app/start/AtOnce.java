@@ -25,7 +25,7 @@ final class AtOnce extends VBox {
     private static final double GUESSED = 0.1;
 
     private final VBox figures = new VBox(3);
-    private final Button make = new Button("Make this plan");
+    private final Button make = new Button("Create plan");
 
     AtOnce(Runnable begin) {
         super(12);
@@ -34,7 +34,7 @@ final class AtOnce extends VBox {
         make.setMaxWidth(Double.MAX_VALUE);
         make.setDefaultButton(true);
         make.setOnAction(event -> begin.run());
-        Label open = new Label("every size stays open to change");
+        Label open = new Label("You can change every size later");
         open.getStyleClass().add("quiet");
         getChildren().addAll(figures, make, open);
     }
@@ -53,11 +53,11 @@ final class AtOnce extends VBox {
                         big(kg(gross - mass, units), "± " + kg(box * GUESSED, units)),
                         bar(mass / gross),
                         quiet("of " + kg(gross, units) + " gross"),
-                        quiet("Height on the road"),
+                        quiet("Overall height"),
                         big(Quantity.mm(high).text(units), ""),
                         bar(high / limit),
-                        quiet(Quantity.mm(limit - high).text(units) + " under the road's limit"),
-                        quiet("Weight of the bare box"),
+                        quiet(Quantity.mm(limit - high).text(units) + " below the road limit"),
+                        quiet("Mass of the box, unladen"),
                         big(kg(box, units), "± " + kg(box * GUESSED, units)),
                         quiet(
                                 "%s carries %s of %s"
@@ -79,9 +79,18 @@ final class AtOnce extends VBox {
         Label words =
                 quiet(
                         bought
-                                ? "Guessed until you measure: ribs every 406 mm, a light wall inside of them, %s in all; trailer with its box %s: weigh it."
-                                        .formatted(walls, empty)
-                                : "Guessed until you choose: walls of %s on timber studs, aluminium outside; %s empty, %s: weigh it."
+                                ? "Assumed for now: %s walls, ribs every %s, a light inner wall; trailer and box %s. Measure and weigh yours."
+                                        .formatted(
+                                                walls,
+                                                Quantity.mm(
+                                                                model.plan()
+                                                                        .found()
+                                                                        .get()
+                                                                        .left()
+                                                                        .spacingMm())
+                                                        .text(model.plan().units()),
+                                                empty)
+                                : "Assumed for now: %s walls, timber studs, aluminium skin; unladen %s %s. Weigh yours."
                                         .formatted(walls, carrier, empty));
         words.setWrapText(true);
         return words;
@@ -105,9 +114,8 @@ final class AtOnce extends VBox {
     }
 
     private static String words(Finding finding, BoxModel model) {
-        return FindingWords.headline(finding)
-                + ": "
-                + FindingWords.measure(finding, model.plan().units());
+        String measure = FindingWords.measure(finding, model.plan().units());
+        return FindingWords.headline(finding) + (measure.isEmpty() ? "" : ": " + measure);
     }
 
     private static String kg(double kg, UnitSystem units) {

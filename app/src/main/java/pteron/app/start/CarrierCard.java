@@ -95,7 +95,7 @@ final class CarrierCard extends VBox {
         field(
                 height,
                 "height",
-                "Deck over the ground",
+                "Deck height above ground",
                 s -> s.deck().heightMm(),
                 CarrierSize::withHeight);
         HBox row = new HBox(4, length, new Label("×"), width, new Label("at"), height);
@@ -104,13 +104,8 @@ final class CarrierCard extends VBox {
     }
 
     private HBox rating() {
-        field(
-                gross,
-                "gross",
-                "What vehicle and load may weigh",
-                CarrierSize::grossKg,
-                CarrierSize::withGross);
-        HBox row = new HBox(4, new Label("may weigh"), gross);
+        field(gross, "gross", "Gross rating", CarrierSize::grossKg, CarrierSize::withGross);
+        HBox row = new HBox(4, new Label("gross rating"), gross);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -170,8 +165,7 @@ final class CarrierCard extends VBox {
                 .orElseThrow(
                         () ->
                                 new IllegalArgumentException(
-                                        "“%s” is not a weight; write it like 1500"
-                                                .formatted(text)));
+                                        "“%s” is not a mass: enter one like 1500".formatted(text)));
     }
 
     private void refuse(String words) {

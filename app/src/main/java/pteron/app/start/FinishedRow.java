@@ -31,10 +31,10 @@ final class FinishedRow extends HBox {
         for (Path file : recent.subList(0, Math.min(MOST, recent.size()))) {
             files.getChildren().add(file(file, open));
         }
-        VBox left = section("Go on with", files);
+        VBox left = section("Continue with", files);
         left.setVisible(!recent.isEmpty());
         left.setManaged(!recent.isEmpty());
-        getChildren().addAll(left, section("Look round a finished one", demos(begin)));
+        getChildren().addAll(left, section("Open an example", demos(begin)));
     }
 
     private static HBox demos(Consumer<BoxPlan> begin) {

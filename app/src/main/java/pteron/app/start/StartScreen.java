@@ -128,18 +128,14 @@ public final class StartScreen extends BorderPane {
 
     private List<Node> ways(Ways ways) {
         return List.of(
+                button("start-open", "Open a plan …", "Open a saved plan   Ctrl+O", ways.choose()),
                 button(
-                        "start-open",
-                        "Open a plan …",
-                        "A plan that is there   Ctrl+O",
-                        ways.choose()),
-                button("start-reckoner", "Reckoner", "The small sums by themselves", ways.reckon()),
+                        "start-reckoner",
+                        "Calculators",
+                        "Single calculations without a plan",
+                        ways.reckon()),
                 units,
-                button(
-                        "start-theme",
-                        "Light / dark",
-                        "For the sun or the lamp",
-                        ways.switchTheme()),
+                button("start-theme", "Light / dark", "Light or dark screen", ways.switchTheme()),
                 button(
                         "start-help",
                         "Help",
@@ -167,10 +163,10 @@ public final class StartScreen extends BorderPane {
         HBox.setHgrow(preview, Priority.ALWAYS);
         HBox columns =
                 new HBox(
-                        column("1  What carries it", carriers, 254),
-                        column("2  Its outline", outlines, 196),
+                        column("1  Carrier", carriers, 254),
+                        column("2  Outline", outlines, 196),
                         preview,
-                        column("What comes out at once", List.of(atOnce), 244));
+                        column("First estimate", List.of(atOnce), 244));
         letters.subscribe(scale -> preview.setMinWidth(PREVIEW * scale.doubleValue()));
         // large letters in a narrow window: the columns keep their width and are moved
         ScrollPane moved = new ScrollPane(columns);

@@ -16,6 +16,6 @@ public interface Telling {
 
     /** {@return a count with what is counted, unless the frame is not set out} */
     static String count(BoxModel model, String key, String what) {
-        return model.isWeighedByAreas() ? "not set out" : text(model, key) + " " + what;
+        return model.isWeighedByAreas() ? "not detailed" : text(model, key) + " " + what;
     }
 }

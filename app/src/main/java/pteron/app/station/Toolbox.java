@@ -121,6 +121,17 @@ public final class Toolbox {
         return tool(new MenuButton(words), id);
     }
 
+    /** Adds an item that looks at the station in one of its ways; the menu is called by the one that is looked at. */
+    public void aspectItem(MenuButton menu, String words, String key) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(event -> bench.aspectProperty().set(key));
+        menu.getItems().add(item);
+        boolean first = menu.getItems().size() == 1;
+        if (bench.aspectProperty().get().equals(key) || first) {
+            menu.setText(words);
+        }
+    }
+
     /** Adds an item that edits the plan. */
     public void item(MenuButton menu, String words, UnaryOperator<BoxPlan> change) {
         MenuItem item = new MenuItem(words);

@@ -91,7 +91,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
     /** Tells the newest fault in the place of the one before: many would bury the plan. */
     private void tellFault(String sentence) {
         lastFault.run();
-        lastFault = dialogs().ask("A fault of ours", sentence, List.of(new Choice("OK", () -> {})));
+        lastFault = dialogs().ask("Internal error", sentence, List.of(new Choice("OK", () -> {})));
     }
 
     /** In a field undo first takes the typing back, and when there is none the edit. */
@@ -331,7 +331,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         window.hide();
                     }
                 });
-        window.setTitle("Reckoner - Pteron");
+        window.setTitle("Calculators - Pteron");
         window.initOwner(stage);
         window.setX(stage.getX() + 60);
         window.setY(stage.getY() + 60);

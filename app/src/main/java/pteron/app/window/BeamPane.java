@@ -206,21 +206,21 @@ final class BeamPane extends Pane {
                 beside ? BEAM_Y - 13 : BEAM_Y - 31);
     }
 
-    /** {@return where the weight sits, in words} */
+    /** {@return where the centre of gravity lies, in words} */
     private String where(BoxModel model) {
         double y = model.balance().centre().y();
         UnitSystem units = bench.units();
         String side =
                 Math.abs(y) < Tolerance.PENCIL.lengthMm()
-                        ? "in the middle"
+                        ? "on centre line"
                         : Quantity.mm(Math.rint(Math.abs(y))).text(units)
                                 + (y < 0 ? " left" : " right")
-                                + (bench.narrowProperty().get() ? "" : " of the middle");
-        return "%s %s %s the front, %s"
+                                + (bench.narrowProperty().get() ? "" : " of centre line");
+        return "%s %s %s front of box, %s"
                 .formatted(
-                        bench.narrowProperty().get() ? "weight" : "weight sits",
+                        bench.narrowProperty().get() ? "CG" : "centre of gravity",
                         Quantity.mm(Math.rint(Math.abs(model.balance().centre().x()))).text(units),
-                        model.balance().centre().x() < 0 ? "ahead of" : "from",
+                        model.balance().centre().x() < 0 ? "ahead of" : "behind",
                         side);
     }
 }

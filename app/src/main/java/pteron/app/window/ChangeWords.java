@@ -26,8 +26,8 @@ final class ChangeWords {
     static String of(Change change) {
         return switch (change.way()) {
             case EDITED -> differences(change);
-            case TAKEN_BACK -> "taken back: " + change.shortWords();
-            case DONE_AGAIN -> "done again: " + change.shortWords();
+            case TAKEN_BACK -> "undone: " + change.shortWords();
+            case DONE_AGAIN -> "redone: " + change.shortWords();
         };
     }
 
@@ -52,7 +52,7 @@ final class ChangeWords {
                             .formatted(
                                     Math.abs(stops),
                                     Math.abs(stops) == 1 ? "" : "s",
-                                    stops > 0 ? "more" : "less"));
+                                    stops > 0 ? "more" : "fewer"));
         }
         return words.isEmpty() ? change.shortWords() : String.join(", ", words);
     }

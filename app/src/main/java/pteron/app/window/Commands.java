@@ -37,7 +37,7 @@ final class Commands {
         this.files = files;
         this.look = look;
         addFiles();
-        add(Command.of("reckoner", "Reckoner", "Shortcut+R", look::showReckoner));
+        add(Command.of("reckoner", "Calculators", "Shortcut+R", look::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
         addEdits(bench, look);
         addLooks(bench, look);
@@ -82,13 +82,8 @@ final class Commands {
                         "Shortcut+Shift+Z",
                         bench.document().canRedoProperty(),
                         bench.document()::redo));
-        add(Command.of("delete", "Delete what is chosen", "DELETE", () -> delete(bench)));
-        add(
-                Command.of(
-                        "duplicate",
-                        "Duplicate what is chosen",
-                        "Shortcut+D",
-                        () -> duplicate(bench)));
+        add(Command.of("delete", "Delete selection", "DELETE", () -> delete(bench)));
+        add(Command.of("duplicate", "Duplicate selection", "Shortcut+D", () -> duplicate(bench)));
         add(
                 Command.of(
                         "units",
@@ -100,17 +95,12 @@ final class Commands {
 
     private void addLooks(Workbench bench, WindowLook look) {
         add(Command.of("help", "Help: keys, words of the trade, how-tos", "F1", look::showHelp));
-        add(
-                Command.of(
-                        "letters",
-                        "Larger letters, or as usual after the largest",
-                        "Shortcut+L",
-                        look::largerLetters));
+        add(Command.of("letters", "Text size", "Shortcut+L", look::largerLetters));
         add(Command.of("measure", "Measuring tape", "Shortcut+M", look::measure));
         add(Command.of("search", "Find, go to, do", "Shortcut+K", look::showSearch));
-        add(Command.of("zoom-in", "Nearer", "Shortcut+EQUALS", () -> look.zoom(1.25)));
-        add(Command.of("zoom-out", "Farther", "Shortcut+MINUS", () -> look.zoom(0.8)));
-        add(Command.of("fit", "Fit the drawing into the window", "Shortcut+DIGIT0", look::fit));
+        add(Command.of("zoom-in", "Zoom in", "Shortcut+EQUALS", () -> look.zoom(1.25)));
+        add(Command.of("zoom-out", "Zoom out", "Shortcut+MINUS", () -> look.zoom(0.8)));
+        add(Command.of("fit", "Fit the drawing to the window", "Shortcut+DIGIT0", look::fit));
         add(
                 Command.of(
                         "close-working",
@@ -137,7 +127,7 @@ final class Commands {
             add(
                     Command.of(
                             "view-" + view.key(),
-                            "Look at: " + view.title(),
+                            "View: " + view.title(),
                             "F" + (key++ + 1),
                             () -> bench.viewProperty().set(view)));
         }

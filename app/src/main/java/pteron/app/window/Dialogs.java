@@ -142,7 +142,7 @@ record Dialogs(Stage owner, Overlay overlay) {
         List<Choice> choices = new ArrayList<>();
         choices.add(new Choice("Open", () -> picked(list, picking.open)));
         if (picking.throwAway != null) {
-            choices.add(new Choice("Throw away", () -> picked(list, picking.throwAway)));
+            choices.add(new Choice("Discard", () -> picked(list, picking.throwAway)));
         }
         choices.add(new Choice("Later", () -> {}));
         show(pane, choices);

@@ -214,15 +214,15 @@ public final class FileActions implements AutoCloseable {
         keeping.deciding();
         dialogs()
                 .ask(
-                        "Somebody else changed this plan meanwhile",
+                        "The file was changed by someone else",
                         file.getFileName()
-                                + " is not as it was when you opened or saved it. Nothing has been written yet.",
+                                + " has changed since you opened or saved it. Nothing has been written yet.",
                         List.of(
                                 new Choice(
-                                        "Save mine beside it",
+                                        "Save mine as a copy",
                                         keeping.decided(() -> saveBeside(file, then))),
                                 new Choice(
-                                        "Write over theirs (kept among earlier saves)",
+                                        "Overwrite theirs (kept in Earlier saves)",
                                         keeping.decided(() -> saveTo(file, null, then))),
                                 new Choice("Not now", keeping.decided(() -> leaving = false))));
     }

@@ -29,7 +29,7 @@ final class FootPane extends BorderPane {
 
     private static final double TWO_LINES = 40;
 
-    private static final String NOT_KEPT = "Not kept against a power cut: save the plan";
+    private static final String NOT_KEPT = "No automatic copy: save the plan";
 
     /** Letters of the foot over those of the window, where it is narrow for its letters. */
     private static final double NARROW_LETTERS = 0.75;
@@ -114,7 +114,7 @@ final class FootPane extends BorderPane {
     private void quiet() {
         String notKept = bench.document().notKeptProperty().get();
         boolean kept = notKept.isEmpty();
-        advice.setText(kept ? "weigh it on a scale before the road" : NOT_KEPT);
+        advice.setText(kept ? "Weigh it before you tow or drive" : NOT_KEPT);
         advice.setTooltip(kept ? null : new Tooltip(notKept));
         advice.getStyleClass().setAll("label", kept ? "quiet" : "stops");
     }
@@ -132,7 +132,7 @@ final class FootPane extends BorderPane {
         double percent = model.balance().load().frontPercent();
         share.setText(NumberText.format(percent, 1) + " %");
         boolean trailer = model.plan().vehicle() instanceof Trailer;
-        what.setText((trailer ? "trailer" : "truck") + " and box, empty inside");
+        what.setText((trailer ? "trailer" : "truck") + " and box, unladen");
         support.setText(model.carrier().front().name() + " share");
         band.setVisible(trailer);
         band(percent);

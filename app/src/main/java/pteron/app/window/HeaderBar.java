@@ -78,8 +78,8 @@ final class HeaderBar extends HBox {
 
     private String back(boolean undo) {
         return undo
-                ? "Take back: " + bench.document().undoWords()
-                : "Do again: " + bench.document().redoWords();
+                ? "Undo: " + bench.document().undoWords()
+                : "Redo: " + bench.document().redoWords();
     }
 
     private static Group mark() {

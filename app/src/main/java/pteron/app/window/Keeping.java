@@ -78,7 +78,8 @@ final class Keeping {
     private void keeps(PlanDocument document, Optional<String> why) {
         document.setNotKept(why.orElse(""));
         why.ifPresent(
-                sentence -> window.tell("The plan cannot be kept against a power cut", sentence));
+                sentence ->
+                        window.tell("Pteron cannot save automatic copies of this plan", sentence));
     }
 
     /** Tells other windows that a file is open here; a disk that does not answer is not waited for. */
@@ -90,7 +91,7 @@ final class Keeping {
                         window.tell(
                                 "This plan is open in another window",
                                 file.getFileName()
-                                        + " is open in another window too. Whoever saves last is asked before anything is written over.");
+                                        + " is open in another window too. Whoever saves last is asked before anything is overwritten.");
                     }
                 },
                 sentence -> {});
@@ -104,9 +105,9 @@ final class Keeping {
         notice =
                 window.dialogs()
                         .ask(
-                                "Somebody else changed this plan",
+                                "Someone else changed this plan",
                                 file.getFileName()
-                                        + " was changed outside of this window. Yours stays open; saving it asks before anything is written over.",
+                                        + " was changed outside this window. Yours stays open; you are asked before anything is overwritten.",
                                 List.of(
                                         new Choice("Keep mine open", () -> {}),
                                         new Choice(

@@ -68,14 +68,14 @@ public final class ListActions {
                     if (!bench.edit(plan -> OwnMaterials.with(plan, reading.materials()))) {
                         return;
                     }
-                    String taken = "%d materials were taken.".formatted(reading.materials().size());
+                    String taken = "%d materials imported.".formatted(reading.materials().size());
                     window.tell(
                             "Own materials",
                             reading.faults().isEmpty()
                                     ? taken
                                     : taken + "\nRefused:\n" + few(reading.faults()));
                 },
-                sentence -> window.tell("No materials were taken", sentence));
+                sentence -> window.tell("No materials were imported", sentence));
     }
 
     /** The first lines that are refused; a dialog of all might be higher than the window. */
@@ -91,7 +91,7 @@ public final class ListActions {
                                                 : fault)
                         .collect(Collectors.joining("\n"));
         return more > 0
-                ? told + "\nand %d more: mend these first and import again.".formatted(more)
+                ? told + "\nand %d more: correct these first, then import again.".formatted(more)
                 : told;
     }
 
@@ -129,7 +129,7 @@ public final class ListActions {
         dialogs()
                 .ask(
                         "Export",
-                        "What is to go out, into a folder of your choice:",
+                        "Choose what to export:",
                         card,
                         List.of(
                                 new Choice("Choose the folder …", () -> export(card, drawing)),
@@ -180,11 +180,11 @@ public final class ListActions {
     private void askFirst(List<Path> there, Path folder, Runnable write) {
         dialogs()
                 .ask(
-                        "Write over %d files?".formatted(there.size()),
+                        "Overwrite %d files?".formatted(there.size()),
                         "%s holds files of that name, %s among them."
                                 .formatted(folder, there.getFirst().getFileName()),
                         List.of(
-                                new Choice("Write over them", write),
+                                new Choice("Overwrite", write),
                                 new Choice("Another folder …", this::chooseAndExport),
                                 new Choice("Cancel", () -> {})));
     }

@@ -25,6 +25,7 @@ import pteron.app.solid.SolidTools;
 import pteron.app.station.Workbench;
 import pteron.core.drawing.View;
 import pteron.core.figure.Finding;
+import pteron.core.frame.FrameStation;
 import pteron.core.geometry.Point3;
 import pteron.core.model.BoxModel;
 import pteron.core.picture.Drawings;
@@ -45,7 +46,8 @@ final class MainWindow extends BorderPane {
                     View.SOLID,
                     View.SECTION,
                     View.ALL,
-                    View.INSIDE);
+                    View.INSIDE,
+                    View.FRAMES);
 
     /** What stands left and right of the title (pixels). */
     private static final double TITLE_SIDES = 30;
@@ -159,7 +161,7 @@ final class MainWindow extends BorderPane {
             item.setOnAction(event -> bench.viewProperty().set(view));
             views.getItems().add(item);
         }
-        bench.viewProperty().subscribe(view -> views.setText(view.key()));
+        bench.viewProperty().subscribe(view -> views.setText(view.label()));
         return views;
     }
 
@@ -167,7 +169,7 @@ final class MainWindow extends BorderPane {
         HBox switches = new HBox(2);
         ToggleGroup group = new ToggleGroup();
         for (View view : TABS) {
-            ToggleButton tab = new ToggleButton(view.key());
+            ToggleButton tab = new ToggleButton(view.label());
             tab.setId("view-" + view.key());
             tab.setToggleGroup(group);
             tab.getStyleClass().add("view-tab");
@@ -181,6 +183,9 @@ final class MainWindow extends BorderPane {
             if (view == View.INSIDE) {
                 onlyWithPartitions(tab);
             }
+            if (view == View.FRAMES) {
+                onlyAtFrame(tab);
+            }
             tabs.put(view, tab);
             switches.getChildren().add(tab);
         }
@@ -193,6 +198,15 @@ final class MainWindow extends BorderPane {
                 .subscribe(
                         model -> {
                             tab.setVisible(!model.plan().partitions().isEmpty());
+                            tab.setManaged(tab.isVisible());
+                        });
+    }
+
+    private void onlyAtFrame(ToggleButton tab) {
+        bench.stationProperty()
+                .subscribe(
+                        station -> {
+                            tab.setVisible(station.equals(FrameStation.FRAME));
                             tab.setManaged(tab.isVisible());
                         });
     }
@@ -211,7 +225,7 @@ final class MainWindow extends BorderPane {
                                                 .isPresent());
         if (own.isPresent()) {
             bench.viewProperty().set(own.get());
-        } else if (anothersOwn) {
+        } else if (anothersOwn || bench.viewProperty().get() == View.FRAMES) {
             bench.viewProperty().set(View.LEFT);
         }
     }

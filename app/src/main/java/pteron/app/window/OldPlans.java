@@ -69,8 +69,8 @@ final class OldPlans {
                     if (!found.isEmpty()) {
                         window.dialogs()
                                 .choose(
-                                        "Not saved when Pteron ended",
-                                        "Choose what to open again.",
+                                        "Recover unsaved plans",
+                                        "Choose which to open.",
                                         found,
                                         new Dialogs.Picking<>(
                                                 Found::words, this::recover, this::throwAway));
@@ -108,7 +108,7 @@ final class OldPlans {
             return name + " is gone";
         }
         if (!Files.isRegularFile(file)) {
-            return name + " is no file any more";
+            return name + " is no longer a file";
         }
         BoxPlan saved = PlanFile.read(file, MaterialLibrary.starting());
         return "beside " + name + ": " + PlanDifference.text(saved, kept);

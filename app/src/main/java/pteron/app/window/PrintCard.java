@@ -54,9 +54,9 @@ final class PrintCard extends VBox {
         HBox row =
                 new HBox(
                         8,
-                        button("print-before", "‹  Page before", () -> show(shown - 1)),
+                        button("print-before", "‹  Previous page", () -> show(shown - 1)),
                         number,
-                        button("print-after", "Page after  ›", () -> show(shown + 1)),
+                        button("print-after", "Next page  ›", () -> show(shown + 1)),
                         gap,
                         button("print-save", "Save as PDF …", ways.save()),
                         print,

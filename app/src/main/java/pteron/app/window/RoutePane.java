@@ -18,6 +18,7 @@ import pteron.app.side.MarginBar;
 import pteron.app.station.Workbench;
 import pteron.app.style.Letters;
 import pteron.core.model.Route;
+import pteron.core.quantity.Named;
 import pteron.core.station.Station;
 
 /** The route: the stations in the order of the work, each with its telling figure and worst margin. */
@@ -86,6 +87,7 @@ final class RoutePane extends VBox {
             HBox.setHgrow(words, Priority.ALWAYS);
             words.setMinWidth(0);
             verdict.getStyleClass().add("verdict");
+            verdict.setMinWidth(USE_PREF_SIZE);
             StackPane rail = new StackPane(dot);
             rail.getStyleClass().add("rail");
             getChildren().addAll(rail, words);
@@ -124,7 +126,7 @@ final class RoutePane extends VBox {
             bar.setVisible(summary.isJudged());
             String word = summary.isJudged() ? summary.verdict().word() : "";
             verdict.setText(word);
-            verdict.getStyleClass().setAll("verdict", word);
+            verdict.getStyleClass().setAll("verdict", Named.small(summary.verdict()));
         }
 
         void choose(boolean chosen) {

@@ -73,7 +73,7 @@ final class SearchCard extends VBox {
         typed.setPromptText(
                 "an input, an opening, a member, a material, a figure, a command, a word of the trade");
         list.setId("search-list");
-        list.setPlaceholder(Cells.quiet("Nothing is called that; try a shorter word"));
+        list.setPlaceholder(Cells.quiet("No match: try a shorter word"));
         list.getItems().setAll(all);
         list.setCellFactory(view -> new HitCell());
         list.setPrefSize(WIDTH, HEIGHT);
@@ -118,7 +118,7 @@ final class SearchCard extends VBox {
                         bench.stationProperty().set(OpeningStation.OPENINGS);
                         placing.add(unit);
                     };
-            all.add(new Hit("Put in: " + unit.name(), "unit of the shelf", add));
+            all.add(new Hit("Add: " + unit.name(), "unit of the shelf", add));
         }
     }
 
@@ -165,7 +165,7 @@ final class SearchCard extends VBox {
         for (String option : field.options()) {
             if (!library.contains(option)) {
                 String words = field.name() + ": " + option;
-                all.add(new Hit(words, "can be chosen", () -> bench.goTo(field)));
+                all.add(new Hit(words, "can be selected", () -> bench.goTo(field)));
             }
         }
     }

@@ -82,7 +82,7 @@ final class SidePanel extends TabPane {
 
     /** What is chosen: it tells of another station when the station changes, and opens when something is picked. */
     private Tab chosenTab() {
-        Tab tab = new Tab("Chosen");
+        Tab tab = new Tab("Selected");
         tab.setId("tab-chosen");
         StackPane content = new StackPane();
         Map<Station, Node> made = new HashMap<>();
@@ -91,7 +91,7 @@ final class SidePanel extends TabPane {
                 .subscribe(
                         station -> {
                             StationScreen screen = ScreenRoute.of(station);
-                            tab.setText(screen.aside().map(Aside::title).orElse("Chosen"));
+                            tab.setText(screen.aside().map(Aside::title).orElse("Selected"));
                             content.getChildren()
                                     .setAll(made.computeIfAbsent(station, this::chosen));
                         });

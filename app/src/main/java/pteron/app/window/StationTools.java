@@ -54,6 +54,7 @@ final class StationTools extends VBox {
         bench.chosenProperty().subscribe(parts -> rebuild());
         bench.tableProperty().subscribe(table -> rebuild());
         bench.aspectProperty().subscribe(aspect -> rebuild());
+        bench.viewProperty().subscribe(view -> rebuild());
         bench.narrowProperty().subscribe(narrow -> rebuild());
     }
 

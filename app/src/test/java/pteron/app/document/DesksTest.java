@@ -164,7 +164,7 @@ class DesksTest {
                 },
                 done -> {},
                 sentence::complete);
-        assertThat(await(sentence)).contains("Your plan is kept", data.toString());
+        assertThat(await(sentence)).contains("Your plan is safe", data.toString());
         Path report = Files.list(data.resolve("reports")).findFirst().orElseThrow();
         assertThat(Files.readString(report)).contains("for a test", "DesksTest");
     }

@@ -174,7 +174,7 @@ class DrawingBehaviorTest {
         OutlinePoint good = corner(1);
         behavior.drag(100, 1e6, PIXEL);
         assertThat(corner(1)).isEqualTo(good);
-        assertThat(behavior.hintProperty().get()).contains("height", "must be −500 to 4");
+        assertThat(behavior.hintProperty().get()).contains("height", "enter −500 to 4");
         behavior.release();
     }
 

@@ -65,13 +65,13 @@ class StationSummaryTest {
         boolean byAreas = model(plan).isWeighedByAreas();
         for (Station station :
                 List.of(FrameStation.FRAME, SkinStation.SKINS, SealingStation.SEALING)) {
-            assertThat(summary(station, plan).telling().equals("not set out")).isEqualTo(byAreas);
+            assertThat(summary(station, plan).telling().equals("not detailed")).isEqualTo(byAreas);
         }
         assertThat(summary(OpeningStation.OPENINGS, plan).telling())
                 .startsWith(String.valueOf(plan.openings().size()));
-        assertThat(summary(CarrierStation.CARRIER, plan).telling()).endsWith("kg left");
+        assertThat(summary(CarrierStation.CARRIER, plan).telling()).endsWith("kg payload left");
         BoxPlan inches = plan.withUnits(UnitSystem.INCHES);
-        assertThat(summary(CarrierStation.CARRIER, inches).telling()).endsWith("lb left");
+        assertThat(summary(CarrierStation.CARRIER, inches).telling()).endsWith("lb payload left");
         assertThat(summary(MakeUpStation.MAKE_UP, inches).telling()).startsWith("walls R");
     }
 
@@ -110,7 +110,7 @@ class StationSummaryTest {
     void units_areTheBuilders() {
         BoxPlan inches = StartingPlans.square().withUnits(UnitSystem.INCHES);
         assertThat(summary(OutlineStation.OUTLINE, inches).telling()).isEqualTo("7′ 1 1⁄16″ high");
-        assertThat(summary(CarrierStation.CARRIER, inches).telling()).endsWith("lb left");
+        assertThat(summary(CarrierStation.CARRIER, inches).telling()).endsWith("lb payload left");
     }
 
     @Test

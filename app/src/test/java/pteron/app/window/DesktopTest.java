@@ -377,7 +377,7 @@ class DesktopTest extends DesktopRobot {
                 });
         settle();
         assertThat(robot.lookup(".refused").queryLabeled().getText())
-                .contains("stock lengths", "must be");
+                .contains("tock lengths", "enter");
         assertThat(plan().supplies().lengthsMm(false)).containsExactly(2400.0, 5400.0);
     }
 
@@ -398,7 +398,7 @@ class DesktopTest extends DesktopRobot {
         settle();
         TextField typed = (TextField) node("search-field");
         ListView<?> list = (ListView<?>) node("search-list");
-        robot.interact(() -> typed.setText("walls carried boards"));
+        robot.interact(() -> typed.setText("walls build method boards"));
         assertThat(list.getItems()).singleElement().asString().containsIgnoringCase("boards");
         robot.interact(() -> typed.setText("wall"));
         List<String> found =
@@ -464,7 +464,7 @@ class DesktopTest extends DesktopRobot {
         settle();
         assertThat(robot.from(turn.getScene().getRoot()).lookup(".refused").queryAs(Label.class))
                 .extracting(Label::getText, InstanceOfAssertFactories.STRING)
-                .contains("must be a number");
+                .contains("enter a number");
         robot.interact(() -> turn.getScene().getWindow().hide());
     }
 }

@@ -236,7 +236,7 @@ class NothingIsLostTest extends DesktopRobot {
         type("box.length", "4390");
         PlanFile.save(theirs, beside);
         saveIntoTheirs();
-        answer("Write over");
+        answer("Overwrite");
         await(() -> !window.bench().document().changedProperty().get());
         assertThat(BoxEdits.length(read(beside))).isEqualTo(4390);
         EarlierSaves kept = new EarlierSaves(UserFolders.data());
@@ -246,7 +246,7 @@ class NothingIsLostTest extends DesktopRobot {
     /** Saves; whoever watches the file may have told of the change before, and is answered first. */
     private void saveIntoTheirs() throws Exception {
         robot.interact(() -> window.files().save());
-        await(() -> asked() && question().contains("meanwhile"));
+        await(() -> asked() && question().contains("changed by someone else"));
     }
 
     /** One question about one fact: saving takes the watcher's place, and the watcher keeps still then. */
@@ -254,13 +254,13 @@ class NothingIsLostTest extends DesktopRobot {
     void changedBySomebodyElse_isAskedOnce() throws Exception {
         Path file = saved("once.json");
         PlanFile.save(SamplePlans.slopedTail(), file);
-        await(() -> asked() && question().contains("outside of this window"));
+        await(() -> asked() && question().contains("outside this window"));
         saveIntoTheirs();
         assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
         PlanFile.save(SamplePlans.rakedNose(), file);
         Thread.sleep(2 * Keeper.USUAL.toMillis());
         assertThat(robot.lookup(".dialog-pane").queryAll()).hasSize(1);
-        assertThat(question()).contains("meanwhile");
+        assertThat(question()).contains("changed by someone else");
         answer("Not now");
     }
 
@@ -268,7 +268,7 @@ class NothingIsLostTest extends DesktopRobot {
     void theFileIsWatched() throws Exception {
         Path file = saved("watched.json");
         PlanFile.save(SamplePlans.slopedTail(), file);
-        await(() -> asked() && question().contains("Somebody else changed"));
+        await(() -> asked() && question().contains("Someone else changed"));
         answer("Open theirs");
         await(() -> plan().equals(SamplePlans.slopedTail()));
     }
@@ -447,7 +447,7 @@ class NothingIsLostTest extends DesktopRobot {
         Files.writeString(file, "id,name,kind,source,density\nx,\"Open,board,me,400\n");
         robot.interact(() -> window.files().lists().importMaterials(file));
         await(this::asked);
-        assertThat(question()).contains("No materials were taken", "quote");
+        assertThat(question()).contains("No materials were imported", "quote");
         answer("OK");
     }
 

@@ -146,7 +146,7 @@ class PaperTest extends DesktopRobot {
     @Test
     void units_areFound_andPutIn() {
         int before = plan().openings().size();
-        find("put in: small window");
+        find("add: small window");
         assertThat(plan().openings()).hasSize(before + 1);
         assertThat(window.bench().selectedProperty().get())
                 .isEqualTo(plan().openings().getLast().id());
@@ -155,7 +155,7 @@ class PaperTest extends DesktopRobot {
         robot.interact(() -> ((TextField) node("search-field")).setText("no such thing"));
         settle();
         assertThat(robot.lookup("#search-list .quiet").queryAllAs(Label.class))
-                .anyMatch(label -> label.getText().startsWith("Nothing is called that"));
+                .anyMatch(label -> label.getText().startsWith("No match"));
         robot.push(KeyCode.ESCAPE);
     }
 
@@ -194,7 +194,7 @@ class PaperTest extends DesktopRobot {
 
     @Test
     void find_reachesAnInput_andAMember() {
-        find("gust in a storm");
+        find("wind gust");
         assertThat(window.bench().stationProperty().get()).isEqualTo(FrameStation.FRAME);
         assertThat(node("number-wind.speed").isFocused()).isTrue();
         find("left stud 1");
@@ -205,7 +205,7 @@ class PaperTest extends DesktopRobot {
     /** A choice is found too and its keys are at hand. */
     @Test
     void choices_areFound_andChangedByKeys() throws Exception {
-        find("curved plates are");
+        find("curved plates");
         await(() -> node("choice-bends").isFocused());
         String before = plan().makeUp().bends().toString();
         robot.push(KeyCode.DOWN);

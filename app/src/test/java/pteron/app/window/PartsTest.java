@@ -79,22 +79,22 @@ class PartsTest {
 
     @Test
     void marginBar_hasAWordForEveryState() {
-        assertThat(MarginBar.word(0.5)).isEqualTo("holds");
-        assertThat(MarginBar.word(0.9)).isEqualTo("close");
-        assertThat(MarginBar.word(1.2)).isEqualTo("fails");
+        assertThat(MarginBar.word(0.5)).isEqualTo("OK");
+        assertThat(MarginBar.word(0.9)).isEqualTo("near limit");
+        assertThat(MarginBar.word(1.2)).isEqualTo("over limit");
         MarginBar bar = made(() -> new MarginBar(100, 10));
         robot.interact(() -> bar.set(1.2));
-        assertThat(bar.getAccessibleText()).isEqualTo("1.2 of 1, fails");
+        assertThat(bar.getAccessibleText()).isEqualTo("120 %, over limit");
     }
 
     @Test
     void findings_showNothingWrong_thenWhatIsWrong() throws Exception {
         show(made(() -> new FindingsPane(bench)));
-        assertThat(count()).startsWith("0 stops");
+        assertThat(count()).startsWith("0 stop the job");
         robot.interact(
                 () -> bench.document().edit(plan -> plan.withBox(plan.box().withOffset(900))));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(count()).doesNotStartWith("0 stops");
+        assertThat(count()).doesNotStartWith("0 stop the job");
         Button cure = robot.lookup("#cure-COUPLER_SHARE_LOW").queryButton();
         assertThat(cure.getText()).startsWith("Move the box forward");
         robot.interact(cure::fire);
@@ -129,7 +129,7 @@ class PartsTest {
                         .sum();
         assertThat(pieces).isEqualTo(bench.document().model().members().size());
         assertThat(robot.lookup(".headline").queryAs(Label.class).getText())
-                .contains("Softwood C24", "bars", "left over");
+                .contains("Softwood C24", "bars", "% waste");
     }
 
     @Test

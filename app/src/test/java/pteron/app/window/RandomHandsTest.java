@@ -494,6 +494,6 @@ class RandomHandsTest extends DesktopRobot {
                     window.bench().viewProperty().set(view);
                     resize();
                 });
-        return "look at " + station + " from " + view;
+        return "show a " + station + " from " + view;
     }
 }

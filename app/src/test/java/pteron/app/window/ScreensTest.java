@@ -2,9 +2,13 @@ package pteron.app.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.TreeSet;
 import javafx.geometry.Bounds;
@@ -42,6 +46,9 @@ class ScreensTest {
     /** Words that may be cut short: the file tells them whole, or a tip does. */
     private static final List<String> MAY_BE_SHORT = List.of("plan-purpose", "start-what");
 
+    /** Phrases that are wrong in every sense, as {@code docs/words.md} lists them. */
+    private static final List<String> WRONG_WORDS = wrongWords();
+
     private final TreeSet<String> faults = new TreeSet<>();
     private AppWindow window;
 
@@ -52,6 +59,20 @@ class ScreensTest {
         System.setProperty("pteron.settings", settings.toString());
         System.setProperty("pteron.data", settings.resolve("data").toString());
         FxToolkit.registerPrimaryStage();
+    }
+
+    private static List<String> wrongWords() {
+        try {
+            List<String> wrong =
+                    Files.readAllLines(Path.of("../docs/words.md")).stream()
+                            .filter(line -> line.startsWith("| ") && !line.startsWith("| not |"))
+                            .map(line -> line.split("\\|")[1].strip())
+                            .toList();
+            assertThat(wrong).hasSizeGreaterThan(25);
+            return wrong;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static void onScreen(Runnable act) {
@@ -121,6 +142,7 @@ class ScreensTest {
                     List<Text> texts = new ArrayList<>();
                     collect(root, texts);
                     texts.forEach(text -> cut(text, screen));
+                    texts.forEach(text -> worded(text.getText(), screen));
                     overlaps(texts, screen);
                 });
     }
@@ -155,6 +177,12 @@ class ScreensTest {
                 faults.add("not reached by Tab: " + node);
             }
         }
+    }
+
+    private void worded(String text, String screen) {
+        WRONG_WORDS.stream()
+                .filter(text.toLowerCase(Locale.ROOT)::contains)
+                .forEach(wrong -> faults.add(screen + ": says “" + wrong + "” in “" + text + "”"));
     }
 
     private boolean isOfTheToolkit(String style) {

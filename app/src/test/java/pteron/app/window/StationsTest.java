@@ -243,7 +243,7 @@ class StationsTest extends DesktopRobot {
         assertThat((before - 1) % 6).isZero();
         assertThat(robot.from(node("uprights-pane")).lookup(".quiet").queryAllAs(Label.class))
                 .extracting(Label::getText)
-                .contains("front face at", "stands at", "front side", "rear side", "cut bar to");
+                .contains("front edge at", "stands at", "front side", "rear side", "cut bar to");
         robot.interact(() -> spacing.setText("200"));
         settle();
         assertThat(robot.from(node("uprights-pane")).lookup(".mono").queryAll().size())
@@ -252,7 +252,7 @@ class StationsTest extends DesktopRobot {
         settle();
         assertThat(robot.from(node("uprights-pane")).lookup(".refused").queryAs(Label.class))
                 .extracting(Label::getText, InstanceOfAssertFactories.STRING)
-                .contains("spacing of the uprights 3 mm: must be 50");
+                .contains("spacing of the uprights 3 mm: enter 50");
         robot.interact(() -> window.bench().document().edit(p -> p.withUnits(UnitSystem.INCHES)));
         settle();
         assertThat(spacing.getText()).contains("″");
@@ -267,7 +267,7 @@ class StationsTest extends DesktopRobot {
         settle();
         assertThat(exists("dim-box.width")).isTrue();
         choose("tool-more", "add a wheel arch");
-        choose("tool-more", "roof edge with drip");
+        choose("tool-more", "drip edge");
         assertThat(plan().box().details().wheelArches()).hasSize(1);
         assertThat(plan().box().details().overhang().exists()).isTrue();
     }
@@ -312,12 +312,12 @@ class StationsTest extends DesktopRobot {
         settle();
         assertThat(robot.from(node("materials-pane")).lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText)
-                .contains("Softwood C24", "420 kg/m³", "EN 338:2016, from memory");
+                .contains("Softwood C24", "420 kg/m³", "EN 338:2016; value not yet checked");
         robot.interact(() -> find.setText("unobtainium"));
         settle();
         assertThat(robot.from(node("materials-pane")).lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText)
-                .anyMatch(text -> text.startsWith("Nothing of that name"));
+                .anyMatch(text -> text.startsWith("No material has that name"));
     }
 
     /** Saved, changed in one line and read again: that line alone becomes the builder's own. */

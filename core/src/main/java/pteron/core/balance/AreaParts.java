@@ -97,7 +97,7 @@ public final class AreaParts {
         double area = element.lengthMm() * widthMm / 1e6;
         Point2 at = middle(element);
         return part(
-                "strip %d, by area".formatted(element.index() + 1),
+                "wrap segment %d, by area".formatted(element.index() + 1),
                 area,
                 roof ? mass.roof() : mass.walls(),
                 new Point3(at.u(), 0, at.v()));

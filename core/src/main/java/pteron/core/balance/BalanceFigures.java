@@ -2,6 +2,7 @@ package pteron.core.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import pteron.core.carrier.Carrier;
 import pteron.core.carrier.Support;
 import pteron.core.figure.Figure;
@@ -34,13 +35,13 @@ final class BalanceFigures {
         figures.add(
                 all.mass(
                         BalanceStation.BALANCE.figure("total-mass"),
-                        "Everything, empty inside",
+                        "Total, unladen",
                         balance.massKg()));
         figures.add(
                 all.mass(BalanceStation.BALANCE.figure("box-mass"), "The box", balance.boxKg()));
-        figures.add(all.centre("x", "behind the front face", balance.centre().x()));
-        figures.add(all.centre("y", "right of the middle", balance.centre().y()));
-        figures.add(all.centre("z", "above the deck", balance.centre().z()));
+        figures.add(all.centre("x", "behind front of box", balance.centre().x()));
+        figures.add(all.centre("y", "right of the centre line", balance.centre().y()));
+        figures.add(all.centre("z", "above deck", balance.centre().z()));
         figures.add(all.frontLoad());
         figures.add(all.share());
         figures.add(all.rearLoad());
@@ -103,7 +104,7 @@ final class BalanceFigures {
     private Figure centre(String axis, String words, double mm) {
         return Figure.of(
                 BalanceStation.BALANCE.figure("centre-" + axis),
-                "Weight sits " + words,
+                "Centre of gravity " + words,
                 Quantity.mm(mm),
                 () -> centreWorking(axis));
     }
@@ -198,16 +199,20 @@ final class BalanceFigures {
     private Figure frontLoad() {
         return Figure.of(
                 BalanceStation.BALANCE.figure(front.key() + "-load"),
-                "Load on the " + front.name(),
+                capital(front.name()) + " load",
                 frontKg(),
                 () -> equilibrium("R = m · (xa − xg) / xa").source("equilibrium on level ground"));
+    }
+
+    private static String capital(String name) {
+        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
     }
 
     private Figure share() {
         boolean coupler = front.key().equals("coupler");
         return Figure.of(
                 BalanceStation.BALANCE.figure(front.key() + "-share"),
-                "Share on the " + front.name(),
+                capital(front.name()) + " load share",
                 new Quantity(balance.load().frontPercent(), Unit.PERCENT),
                 () ->
                         equilibrium("share = 100 · R / m")
@@ -221,7 +226,7 @@ final class BalanceFigures {
     private Figure rearLoad() {
         return Figure.of(
                 BalanceStation.BALANCE.figure(rear.key() + "-load"),
-                "Load on " + rear.name(),
+                capital(rear.name()) + " load",
                 Quantity.kg(balance.load().rearKg()),
                 () ->
                         equilibrium("A = m − R")
@@ -232,7 +237,7 @@ final class BalanceFigures {
     private Figure axle(int number) {
         return Figure.of(
                 BalanceStation.BALANCE.figure("axle-" + number),
-                "Load on axle " + number,
+                "Axle " + number + " load",
                 Quantity.kg(balance.eachAxleKg()),
                 () ->
                         Working.of("a = A / n")
@@ -249,10 +254,10 @@ final class BalanceFigures {
     private static Figure margin(String key, String name, double has, double may, String load) {
         return Figure.of(
                         BalanceStation.BALANCE.figure("margin-" + key),
-                        "Left to the " + name,
+                        "Margin to the " + name,
                         Quantity.kg(may - has),
                         () ->
-                                Working.of("left = rating − load")
+                                Working.of("margin = rating − load")
                                         .plan("rating", name, Quantity.kg(may))
                                         .worked("load", "load", Quantity.kg(has), load)
                                         .source("the carrier's plate"))

@@ -48,7 +48,7 @@ public final class PartList {
         // it
         double z = carrier.groundMm() / 2;
         return new Part(
-                "carrier, empty",
+                "carrier, unladen",
                 Group.CARRIER,
                 carrier.vehicle().emptyKg(),
                 new Point3(carrier.emptyCentreMm(), 0, z));

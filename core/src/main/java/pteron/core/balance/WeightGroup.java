@@ -40,7 +40,7 @@ public record WeightGroup(String name, double massKg, Point3 place, List<Part> p
     /** Members, sheets, foam and layers go with their wall; the first word of their name is its id. */
     private static String name(Part part) {
         return switch (part.group()) {
-            case CARRIER -> "bare carrier";
+            case CARRIER -> "carrier, unladen";
             case OPENINGS -> part.name();
             case SEALING -> "sealant and tape";
             case FRAME, SHEETS, FOAM, LAYERS, AREAS -> part.name().split("[ ,]")[0];

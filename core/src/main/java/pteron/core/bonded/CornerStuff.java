@@ -74,10 +74,10 @@ final class CornerStuff {
         List<Figure> figures = new ArrayList<>();
         Joining.Panels way = makeUp.joining().panels();
         if (way != Joining.Panels.TONGUED) {
-            figures.add(metres("angles-outside", "Angles outside, on corners of panels"));
+            figures.add(metres("angles-outside", "Outside corner angles"));
         }
         if (way != Joining.Panels.REBATED) {
-            figures.add(metres("angles-inside", "Angles inside, in corners of panels"));
+            figures.add(metres("angles-inside", "Inside corner angles"));
         }
         switch (way) {
             case REBATED -> figures.add(metres("rebates", "Rebates in edges of panels"));

@@ -49,13 +49,13 @@ final class CarrierFigures {
         Working.Builder payload =
                 Working.of("payload = G − m")
                         .plan("G", "gross rating", gross)
-                        .plan("m", "empty mass, " + state(), empty);
+                        .plan("m", "unladen mass, " + state(), empty);
         if (carrier.vehicle() instanceof Pickup pickup) {
             payload.plan("sticker", "no more than the sticker", Quantity.kg(pickup.payloadKg()));
         }
         figures.addAtMost(
                 "payload",
-                "Payload of the bare carrier",
+                "Payload of the carrier alone",
                 Quantity.kg(standing.payloadKg()),
                 () -> payload.source("common practice; what the plate says governs"));
         axles();
@@ -71,7 +71,7 @@ final class CarrierFigures {
         }
         figures.add(
                 "empty-axles",
-                "Load on the axles, empty",
+                "Axle load, unladen",
                 Quantity.kg(carrier.vehicle().gear().emptyKg()),
                 () -> axles.source(state()));
     }
@@ -81,7 +81,7 @@ final class CarrierFigures {
         Support rear = carrier.rear();
         figures.add(
                 "empty-centre",
-                "Where the empty carrier's weight sits",
+                "Centre of gravity, empty carrier",
                 Quantity.mm(carrier.emptyCentreMm()),
                 () ->
                         Working.of("x = (f · xf + r · xr) / (f + r)")

@@ -30,7 +30,7 @@ final class ClearanceFigures {
         double needed = standing.neededRaiseMm();
         figures.addAtLeast(
                 "floor-needed",
-                "Least sub-frame over what sticks up",
+                "Sub-frame height to clear obstructions",
                 Quantity.mm(needed),
                 () ->
                         Working.of("sub-frame = highest solid under the box + 10")
@@ -43,7 +43,7 @@ final class ClearanceFigures {
             Working.Builder working = gap(clearance);
             figures.add(
                     "clearance." + number,
-                    "Room to " + solid.name() + (solid.mirrored() ? ", each side" : ""),
+                    "Clearance to " + solid.name() + (solid.mirrored() ? ", each side" : ""),
                     Quantity.mm(clearance.gapMm()),
                     () -> working.source("geometry; the solid is the upright box round it"));
             number++;
@@ -86,7 +86,7 @@ final class ClearanceFigures {
     private void behind(CabGap gap) {
         figures.add(
                 "cab-gap",
-                "Room behind the cab",
+                "Clearance behind the cab",
                 Quantity.mm(gap.behindMm()),
                 () ->
                         Working.of("needed = roof · tan(moves) + 25")
@@ -107,7 +107,7 @@ final class ClearanceFigures {
     private void over(CabGap gap) {
         figures.add(
                 "cab-roof-gap",
-                "Room over the cab's roof",
+                "Clearance above the cab roof",
                 Quantity.mm(gap.overMm()),
                 () ->
                         Working.of("needed = (reach + W / 2) · tan(moves) + 25")
@@ -152,7 +152,7 @@ final class ClearanceFigures {
         if (carrier.vehicle().cab().orElseThrow().window().exists()) {
             figures.add(
                     "cab-window",
-                    "Share of the cab's window that is in line",
+                    "Cab window overlap",
                     Quantity.ratio(standing.windowInLine()),
                     () ->
                             Working.of("share = common area / area of the cab's window")

@@ -32,37 +32,37 @@ public final class Regions {
                             2550,
                             4000,
                             12000,
-                            "Directive 96/53/EC, annex I; from memory"),
+                            "Directive 96/53/EC, annex I; value not yet checked"),
                     new Region(
                             "United Kingdom, towed by a car",
                             2550,
                             4000,
                             7000,
-                            "Road Vehicles (Construction and Use) Regulations 1986; no legal height, 4.0 m is common practice; from memory"),
+                            "Road Vehicles (Construction and Use) Regulations 1986; no legal height, 4.0 m is common practice; value not yet checked"),
                     new Region(
                             "United States",
                             2591,
                             4115,
                             12192,
-                            "23 CFR 658.15, 102 in; 13 ft 6 in and 40 ft in most states; from memory"),
+                            "23 CFR 658.15, 102 in; 13 ft 6 in and 40 ft in most states; value not yet checked"),
                     new Region(
                             "Canada",
                             2600,
                             4150,
                             12500,
-                            "Memorandum of Understanding on vehicle weights and dimensions; from memory"),
+                            "Memorandum of Understanding on vehicle weights and dimensions; value not yet checked"),
                     new Region(
                             "Australia",
                             2500,
                             4300,
                             12500,
-                            "Heavy Vehicle National Law, general dimensions; from memory"),
+                            "Heavy Vehicle National Law, general dimensions; value not yet checked"),
                     new Region(
                             "New Zealand",
                             2550,
                             4300,
                             12600,
-                            "Vehicle Dimensions and Mass Rule 2016; from memory"));
+                            "Vehicle Dimensions and Mass Rule 2016; value not yet checked"));
 
     private Regions() {}
 

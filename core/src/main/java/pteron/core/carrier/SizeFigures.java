@@ -51,7 +51,7 @@ final class SizeFigures {
         Quantity box = Quantity.mm(standing.outline().heightMm());
         figures.add(
                 "overall-height",
-                "Height over the ground",
+                "Overall height",
                 Quantity.mm(standing.overallHeightMm()),
                 () ->
                         Working.of("H = deck + sub-frame + box + crown + roof load")
@@ -62,8 +62,8 @@ final class SizeFigures {
                                         "height of the box over its underside",
                                         box,
                                         BOX_HEIGHT)
-                                .plan("crown", "rise of the roof across", crown())
-                                .plan("roof load", "highest thing on the roof", roof)
+                                .plan("crown", "roof crown", crown())
+                                .plan("roof load", "roof equipment", roof)
                                 .source("geometry"));
     }
 
@@ -72,7 +72,7 @@ final class SizeFigures {
         Quantity box = Quantity.mm(standing.outline().heightMm());
         figures.add(
                 "box-height",
-                "Height of the box standing by itself",
+                "Box height off the carrier",
                 Quantity.mm(standing.boxHeightMm()),
                 () ->
                         Working.of("h = box + crown + drop + roof load")
@@ -85,8 +85,8 @@ final class SizeFigures {
                                         "drop",
                                         "dropped floor",
                                         Quantity.mm(standing.outline().dropMm()))
-                                .plan("crown", "rise of the roof across", crown())
-                                .plan("roof load", "highest thing on the roof", roof)
+                                .plan("crown", "roof crown", crown())
+                                .plan("roof load", "roof equipment", roof)
                                 .source("geometry; jacks or blocks come on top"));
     }
 
@@ -94,14 +94,14 @@ final class SizeFigures {
         Quantity door = Quantity.mm(standing.plan().limits().shopDoorMm());
         figures.addAtMost(
                 "door-margin",
-                "Left under the shop door",
+                "Clearance under shop door",
                 Quantity.mm(door.value() - standing.overallHeightMm()),
                 () ->
                         Working.of("left = door − H")
                                 .plan("door", "height of the shop's door", door)
                                 .worked(
                                         "H",
-                                        "height over the ground",
+                                        "overall height",
                                         Quantity.mm(standing.overallHeightMm()),
                                         CarrierStation.CARRIER.figure("overall-height"))
                                 .source("geometry; tyres pumped, nothing loaded"));
@@ -111,7 +111,7 @@ final class SizeFigures {
         Quantity raised = Quantity.mm(carrier.raisedMm());
         figures.add(
                 "floor-height",
-                "Floor over the ground",
+                "Floor height above ground",
                 Quantity.mm(standing.floorHeightMm()),
                 () ->
                         Working.of("step = deck + sub-frame + floor")
@@ -130,7 +130,7 @@ final class SizeFigures {
         Quantity to = Quantity.mm(standing.lengthwise().toU());
         figures.add(
                 "overall-length",
-                "Length of vehicle and box",
+                "Overall length",
                 Quantity.mm(to.value() - from.value()),
                 () ->
                         Working.of("L = last − first")
@@ -164,7 +164,7 @@ final class SizeFigures {
     private void width() {
         figures.add(
                 "overall-width",
-                "Width of vehicle and box",
+                "Overall width",
                 Quantity.mm(standing.widthMm()),
                 () ->
                         Working.of(
@@ -214,7 +214,7 @@ final class SizeFigures {
                                         Quantity.mm(departure.heightMm()),
                                         this::lowest)
                                 .plan("r", "radius of the wheel", Quantity.mm(departure.radiusMm()))
-                                .source("SAE J1100, from memory; solved for a"));
+                                .source("SAE J1100; value not yet checked; solved for a"));
     }
 
     private Working behindTheWheel() {
@@ -246,7 +246,7 @@ final class SizeFigures {
                         Working.of("n = ceil(h / most), riser = h / n")
                                 .worked(
                                         "h",
-                                        "floor over the ground",
+                                        "floor height above ground",
                                         Quantity.mm(standing.floorHeightMm()),
                                         CarrierStation.CARRIER.figure("floor-height"))
                                 .standard(

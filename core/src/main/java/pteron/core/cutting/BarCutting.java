@@ -155,11 +155,11 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
                         metres(boughtMm())),
                 figure(
                         CuttingStation.CUTTING.figure("bound"),
-                        "Proven least length",
+                        "Proven minimum length",
                         metres(boundMm())),
                 figure(
                         CuttingStation.CUTTING.figure("waste"),
-                        "Left over and sawn away",
+                        "Waste",
                         new Quantity(wastePercent(), Unit.PERCENT)));
     }
 
@@ -177,7 +177,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
                     working.worked("bought", name, metres(plan.boughtMm()), () -> bars(plan));
                     working.worked(
                             "bound",
-                            name + ", no cutting needs less",
+                            name + ", proven minimum",
                             metres(plan.boundMm()),
                             () -> parts(plan));
                 });

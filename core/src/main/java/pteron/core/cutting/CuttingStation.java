@@ -6,7 +6,7 @@ import pteron.core.station.Station;
 public final class CuttingStation {
 
     /** The station. */
-    public static final Station CUTTING = Station.of("cutting", "Cut and buy");
+    public static final Station CUTTING = Station.of("cutting", "Buy and cut");
 
     private CuttingStation() {}
 }

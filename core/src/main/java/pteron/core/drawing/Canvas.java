@@ -173,6 +173,10 @@ public final class Canvas {
                     points.add(disc.middle().minus(new Point2(disc.radiusMm(), disc.radiusMm())));
                 }
                 case Shape.Label label -> points.add(label.at());
+                case Shape.Lettering words -> {
+                    points.add(new Point2(words.room().fromU(), words.room().fromV()));
+                    points.add(new Point2(words.room().toU(), words.room().toV()));
+                }
                 case Shape.Mark mark -> points.add(mark.at());
             }
         }

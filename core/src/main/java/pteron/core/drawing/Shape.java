@@ -1,6 +1,7 @@
 package pteron.core.drawing;
 
 import java.util.List;
+import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 
 /** Something to be drawn, in mm of the view. */
@@ -114,6 +115,56 @@ public sealed interface Shape {
         @Override
         public Label moved(Point2 by) {
             return new Label(at.plus(by), text, kind, roomMm);
+        }
+    }
+
+    /**
+     * Words drawn to the scale of the view, so that they keep their room at every zoom. Immutable.
+     *
+     * @param at the middle of the line, where it begins, is centred or ends
+     * @param text the words
+     * @param heightMm height of the letters with what hangs under them (mm)
+     * @param stand how they stand to their place
+     */
+    record Lettering(Point2 at, String text, double heightMm, Stand stand) implements Shape {
+
+        /** Width of a letter over its height, on the large side for the letters that ship. */
+        private static final double WIDTH_TO_HEIGHT = 0.62;
+
+        /** How words stand to their place. */
+        public enum Stand {
+            /** They begin there. */
+            BEGINS,
+            /** They are centred there. */
+            CENTRED,
+            /** They end there. */
+            ENDS,
+            /** They are centred there in a ring: the number of a piece. */
+            RINGED
+        }
+
+        @Override
+        public Lettering moved(Point2 by) {
+            return new Lettering(at.plus(by), text, heightMm, stand);
+        }
+
+        /** {@return the room that they take at the most (mm)} */
+        public Bounds2 room() {
+            double wide =
+                    stand == Stand.RINGED ? ringMm() : WIDTH_TO_HEIGHT * heightMm * text.length();
+            double high = stand == Stand.RINGED ? ringMm() : heightMm;
+            double from =
+                    switch (stand) {
+                        case BEGINS -> at.u();
+                        case CENTRED, RINGED -> at.u() - wide / 2;
+                        case ENDS -> at.u() - wide;
+                    };
+            return new Bounds2(from, from + wide, at.v() - high / 2, at.v() + high / 2);
+        }
+
+        /** {@return the width of a ring round a number of up to three digits (mm)} */
+        public double ringMm() {
+            return heightMm * (text.length() > 2 ? 2.1 : 1.7);
         }
     }
 

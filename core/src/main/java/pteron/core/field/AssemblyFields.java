@@ -22,19 +22,19 @@ final class AssemblyFields {
     private static void frame(Fields<Assembly> frame) {
         frame.choice(
                 "assembly.corners",
-                "At the corners",
+                "Corners of the walls",
                 Assembly.Corners.values(),
                 Assembly::corners,
                 Assembly::withCorners);
         frame.choice(
                 "assembly.feet",
-                "Walls stand",
+                "Wall base",
                 Assembly.Feet.values(),
                 Assembly::feet,
                 Assembly::withFeet);
         frame.choice(
                 "assembly.ceiling",
-                "Roof is built",
+                "Roof build",
                 Assembly.Ceiling.values(),
                 Assembly::ceiling,
                 Assembly::withCeiling);
@@ -43,7 +43,7 @@ final class AssemblyFields {
     private static void joining(Fields<Joining> joining) {
         joining.choice(
                 "joining.tubes",
-                "Ends of tubes are",
+                "Tube joints",
                 Joining.Tubes.values(),
                 Joining::tubes,
                 Joining::withTubes);
@@ -55,19 +55,19 @@ final class AssemblyFields {
                 Joining::withWeld);
         joining.choice(
                 "joining.curves",
-                "Tubes follow a curve",
+                "Tubes on a curve",
                 Joining.Curves.values(),
                 Joining::curves,
                 Joining::withCurves);
         joining.choice(
                 "joining.panels",
-                "Bonded panels meet",
+                "Bonded panel corners",
                 Joining.Panels.values(),
                 Joining::panels,
                 Joining::withPanels);
         joining.mm(
                 "joining.conduit",
-                "Conduit in bonded walls over the floor, 0 for none",
+                "Conduit height above floor (0 = none)",
                 Joining::conduitMm,
                 Joining::withConduit);
     }
@@ -75,25 +75,25 @@ final class AssemblyFields {
     private static void skins(Fields<Assembly> skins) {
         skins.choice(
                 "assembly.lining",
-                "Walls are lined",
+                "Lining of the walls",
                 Assembly.Lining.values(),
                 Assembly::lining,
                 Assembly::withLining);
         skins.choice(
                 "assembly.strip",
-                "Nose, roof and tail are skinned",
+                "Skin of nose, roof and tail",
                 Assembly.Strip.values(),
                 Assembly::strip,
                 Assembly::withStrip);
         skins.choice(
                 "assembly.floor-along",
-                "Pieces of the floor, one behind the other",
+                "Floor pieces along the box",
                 counts(),
                 now -> Integer.toString(now.floorAlong()),
                 (now, id) -> now.withFloor(Integer.parseInt(id), now.floorAcross()));
         skins.choice(
                 "assembly.floor-across",
-                "Pieces of the floor, side by side",
+                "Floor pieces across the box",
                 counts(),
                 now -> Integer.toString(now.floorAcross()),
                 (now, id) -> now.withFloor(now.floorAlong(), Integer.parseInt(id)));

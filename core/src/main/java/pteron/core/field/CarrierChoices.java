@@ -16,7 +16,7 @@ import pteron.core.vehicle.Vehicle;
 final class CarrierChoices {
 
     private static final String A_FRAME = "A-frame";
-    private static final String CENTRE_POLE = "centre pole";
+    private static final String CENTRE_POLE = "straight drawbar";
     private static final String BETWEEN = "between the wheels";
     private static final String OVER = "over the wheels";
     private static final String NOBODY = "nobody aboard";

@@ -56,7 +56,7 @@ final class CarrierFields {
                         (d, v) -> new Deck(d.lengthMm(), v, d.heightMm()))
                 .mm(
                         "deck.height",
-                        bed ? "Bed floor over the ground" : "Deck over the ground",
+                        bed ? "Bed floor height above ground" : "Deck height above ground",
                         Deck::heightMm,
                         (d, v) -> new Deck(d.lengthMm(), d.widthMm(), v));
     }
@@ -68,7 +68,7 @@ final class CarrierFields {
                         "Coupler ahead of the deck",
                         Drawbar::aheadMm,
                         Drawbar::withAhead)
-                .kg("empty.coupler", "Empty coupler load", Drawbar::emptyKg, Drawbar::withEmpty)
+                .kg("empty.coupler", "Coupler load, unladen", Drawbar::emptyKg, Drawbar::withEmpty)
                 .kg("rating.coupler", "Coupler rating", Drawbar::ratingKg, Drawbar::withRating);
     }
 
@@ -81,7 +81,7 @@ final class CarrierFields {
             gear.part(RunningGear::weighed, RunningGear::withWeighed)
                     .number(
                             "weighed.fuel",
-                            "Fuel in the tank when weighed",
+                            "Fuel level when weighed",
                             Unit.PERCENT,
                             Weighed::fuelPercent,
                             Weighed::withFuel);
@@ -93,12 +93,12 @@ final class CarrierFields {
         String name = "Axle " + (index + 1);
         gear.mm(
                         key,
-                        name + " behind the deck's front",
+                        name + ", behind front of deck",
                         g -> g.axles().get(index).placeMm(),
                         (g, v) -> g.withAxle(index, axle -> axle.withPlace(v)))
                 .kg(
                         key + ".empty",
-                        name + ", empty load",
+                        name + ", load unladen",
                         g -> g.axles().get(index).emptyKg(),
                         (g, v) -> g.withAxle(index, axle -> axle.withEmpty(v)))
                 .kg(
@@ -111,7 +111,11 @@ final class CarrierFields {
     private static void wheels(Fields<Wheels> wheels) {
         wheels.mm("wheel.diameter", "Wheel diameter", Wheels::diameterMm, Wheels::withDiameter)
                 .mm("wheel.width", "Wheel width", Wheels::widthMm, Wheels::withWidth)
-                .mm("wheel.track", "Track, middle to middle", Wheels::trackMm, Wheels::withTrack)
-                .mm("wheel.bump", "Wheel moves up to its stop", Wheels::bumpMm, Wheels::withBump);
+                .mm(
+                        "wheel.track",
+                        "Track width, centre to centre",
+                        Wheels::trackMm,
+                        Wheels::withTrack)
+                .mm("wheel.bump", "Bump travel", Wheels::bumpMm, Wheels::withBump);
     }
 }

@@ -51,12 +51,12 @@ final class FoundFields {
     private void surfaces(BoxPlan plan) {
         shell.mm(
                         "found.skirting",
-                        "Skirting stands into the room",
+                        "Skirting depth",
                         FoundShell::skirtingMm,
                         FoundShell::withSkirting)
                 .choice(
                         "found.coating",
-                        "Skin inside is",
+                        "Skin, inside surface",
                         FoundShell.Coating.values(),
                         FoundShell::coating,
                         FoundShell::withCoating);
@@ -64,7 +64,7 @@ final class FoundFields {
             int member = i;
             shell.mm(
                     "found.low." + i,
-                    "Cross-member %d under the highest".formatted(i + 1),
+                    "Cross-member %d, below the highest".formatted(i + 1),
                     found -> found.lowMm(member),
                     (found, v) -> found.withLow(member, v));
         }
@@ -80,12 +80,12 @@ final class FoundFields {
         Fields<RibRow> row = shell.part(get, set);
         row.mm(
                         "found." + key + ".first",
-                        name + ", the first behind the front face",
+                        name + ", first one behind front of box",
                         RibRow::firstMm,
                         RibRow::withFirst)
                 .mm(
                         "found." + key + ".spacing",
-                        name + ", apart",
+                        name + ", spacing",
                         RibRow::spacingMm,
                         RibRow::withSpacing);
         int count = now.placesMm(Math.max(1, lengthMm)).size();
@@ -93,7 +93,7 @@ final class FoundFields {
             int rib = i;
             row.mm(
                     "found." + key + ".offset." + i,
-                    "%s, number %d is off by".formatted(name, i + 1),
+                    "%s %d, offset".formatted(name, i + 1),
                     one -> one.offsetMm(rib),
                     (one, v) -> one.withOffset(rib, v));
         }
@@ -122,12 +122,12 @@ final class FoundFields {
     private static void measures(String key, String name, Fields<Damage> damage) {
         damage.mm(
                         key + "along",
-                        name + "behind the front face",
+                        name + "behind front of box",
                         Damage::alongMm,
                         (one, v) -> one.withPlace(v, one.upMm()))
                 .mm(
                         key + "up",
-                        name + "over the floor, or from the left",
+                        name + "above floor, or from left",
                         Damage::upMm,
                         (one, v) -> one.withPlace(one.alongMm(), v))
                 .mm(

@@ -21,7 +21,7 @@ import pteron.core.plan.MakeUp;
 /** Fields of further layers, of how a frame carries and foam sits, and of what holds the layers. */
 final class LayerFields {
 
-    private static final String FIRST_GLUE = "first that suits";
+    private static final String FIRST_GLUE = "first that bonds both";
 
     private final MaterialLibrary library;
     private final Fields<MakeUp> makeUp;
@@ -43,7 +43,7 @@ final class LayerFields {
         Fields<Floor> floor = makeUp.part(MakeUp::floor, MakeUp::withFloor);
         floor.choice(
                 "floor.school",
-                "Floor is built as",
+                "Floor, build method",
                 Choices.of(Floor.School.values()),
                 f -> Choices.id(f.school()),
                 (f, id) -> f.withSchool(Choices.value(Floor.School.values(), id)));
@@ -91,7 +91,7 @@ final class LayerFields {
     private void carried(String part, String name, Fields<Framed> framed) {
         framed.choice(
                 part + ".scheme",
-                name + ", carried by",
+                name + ", build method",
                 Scheme.values(),
                 Framed::scheme,
                 (one, scheme) -> SchemeEdits.switched(one, scheme, library));
@@ -100,7 +100,7 @@ final class LayerFields {
                 .part(Members::section, Members::withSection)
                 .mm(
                         part + ".tube-wall",
-                        name + ", wall of the tube, 0 for solid",
+                        name + ", tube wall (0 = solid)",
                         Section::wallMm,
                         Section::withWall);
     }
@@ -108,17 +108,17 @@ final class LayerFields {
     private void fit(String part, String name, Fields<Fit> fit) {
         fit.choice(
                 part + ".foam-over",
-                name + ", foam thicker than the frame is",
+                name + ", insulation thicker than frame",
                 Fit.Over.values(),
                 Fit::over,
                 Fit::withOver);
         fit.choice(
                 part + ".packing",
-                name + ", frame packed out with",
+                name + ", packing of the frame",
                 Fitting.at(part + ".packing", library),
                 Fit::packing,
                 Fit::withPacking);
-        fit.mm(part + ".foam-gap", name + ", gap round the foam", Fit::gapMm, Fit::withGap);
+        fit.mm(part + ".foam-gap", name + ", gap around the insulation", Fit::gapMm, Fit::withGap);
     }
 
     private void layers(String key, String name, Fields<List<Layer>> layers, int count) {
@@ -147,7 +147,7 @@ final class LayerFields {
         GlueTable.all().forEach(glue -> options.add(glue.id()));
         layer.choice(
                 place + ".fixing",
-                name + ", held to the next by",
+                name + ", glued or fixed to next layer with",
                 options,
                 one -> one.fixing().isEmpty() ? FIRST_GLUE : one.fixing(),
                 (one, id) -> one.withFixing(id.equals(FIRST_GLUE) ? "" : id));

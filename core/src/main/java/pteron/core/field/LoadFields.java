@@ -25,7 +25,7 @@ final class LoadFields {
                 .part(BoxPlan::loads, BoxPlan::withLoads)
                 .number(
                         "wind.speed",
-                        "Gust in a storm",
+                        "Wind gust",
                         Unit.METRE_PER_SECOND,
                         Loads::windSpeed,
                         Loads::withWindSpeed)
@@ -36,13 +36,13 @@ final class LoadFields {
                         Loads::withFloorPerson)
                 .number(
                         "floor.load",
-                        "Load spread on the floor",
+                        "Spread load on the floor",
                         Unit.NEWTON_PER_SQUARE_METRE,
                         Loads::floorLoad,
                         Loads::withFloorLoad)
                 .choice(
                         "wood.service-class",
-                        "Wood is kept",
+                        "Service class of timber",
                         ServiceClass.values(),
                         Loads::serviceClass,
                         Loads::withServiceClass);

@@ -76,10 +76,10 @@ final class MakeUpFields {
         members("floor.bearers", "Bearers", floor.part(Floor::bearers, Floor::withBearers));
         members("walls.members", "Studs", walls.part(Framed::members, Framed::withMembers));
         members("roof.members", "Roof bows", roof.part(Framed::members, Framed::withMembers));
-        section("blocking", "Blocks", frame.part(MakeUp::blocking, MakeUp::withBlocking));
+        section("blocking", "Blocking", frame.part(MakeUp::blocking, MakeUp::withBlocking));
         frame.choice(
                 "bends",
-                "Curved plates are",
+                "Curved plates",
                 Choices.of(MakeUp.Bends.values()),
                 now -> Choices.id(now.bends()),
                 (now, id) -> now.withBends(Choices.value(MakeUp.Bends.values(), id)));
@@ -90,12 +90,12 @@ final class MakeUpFields {
         section(key, name, members.part(Members::section, Members::withSection));
         members.mm(
                 key + ".spacing",
-                name + ", greatest spacing",
+                name + ", maximum spacing",
                 Members::spacingMm,
                 Members::withSpacing);
         members.choice(
                 key,
-                name + ", timber",
+                name + ", material",
                 Fitting.at(key, library),
                 Members::timber,
                 Members::withTimber);

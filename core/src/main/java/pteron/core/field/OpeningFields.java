@@ -24,7 +24,7 @@ final class OpeningFields {
             if (plan.found().isPresent() || opening.isThere()) {
                 one.choice(
                         PlanKeys.opening(id) + ".source",
-                        opening.name() + ", unit is",
+                        opening.name() + ", unit",
                         Opening.Source.values(),
                         Opening::source,
                         Opening::withSource);
@@ -47,18 +47,18 @@ final class OpeningFields {
         if (across) {
             boolean level = opening.wall().part() == Wall.Part.ROOF;
             return level
-                    ? new Words("from the roof's front end", "from the left side")
+                    ? new Words("from front end of roof", "from left side")
                     : new Words(
-                            "from where the piece begins",
-                            "from the left side",
+                            "from start of piece",
+                            "from left side",
                             "cut-out height, along the bend",
                             "cut-out width");
         }
         if (opening.wall().isSide()) {
-            return new Words("from the front", "over the floor");
+            return new Words("from front of box", "above floor");
         }
         boolean floor = opening.wall().standsOnFloor();
-        return new Words("from the left side", floor ? "over the floor" : "over its lower edge");
+        return new Words("from left side", floor ? "above floor" : "above its lower edge");
     }
 
     private static void opening(String key, String name, Fields<Opening> opening, Words words) {
@@ -84,7 +84,11 @@ final class OpeningFields {
                         name + words.height(),
                         Size::heightMm,
                         (size, v) -> new Size(size.widthMm(), v));
-        opening.mm(key + "play", name + "play each side", Opening::playMm, Opening::withPlay)
+        opening.mm(
+                        key + "play",
+                        name + " fitting gap, each side",
+                        Opening::playMm,
+                        Opening::withPlay)
                 .kg(key + "mass", name + "mass", Opening::massKg, Opening::withMass);
     }
 }

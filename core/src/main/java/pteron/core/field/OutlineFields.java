@@ -36,11 +36,11 @@ final class OutlineFields {
 
     private void box() {
         fields.mm("box.length", "Length of the box", BoxEdits::length, BoxEdits::withLength)
-                .mm("box.height", "Height over the deck", BoxEdits::height, BoxEdits::withHeight);
+                .mm("box.height", "Box height above deck", BoxEdits::height, BoxEdits::withHeight);
         box.mm("box.width", "Outside width", Box::widthMm, Box::withWidth)
                 .mm(
                         "box.offset",
-                        "Front face behind the deck's front",
+                        "Front of box, behind front of deck",
                         Box::offsetMm,
                         Box::withOffset)
                 .mm("box.raised", "Sub-frame under the box", Box::raisedMm, Box::withRaised);
@@ -59,18 +59,18 @@ final class OutlineFields {
         String name = "Corner " + (i + 1);
         fields.mm(
                 key + ".x",
-                name + " behind the front face",
+                name + " behind front of box",
                 p -> point(p, i).xMm(),
                 (p, v) -> BoxEdits.withCorner(p, i, v, point(p, i).zMm()));
         fields.mm(
                 key + ".z",
-                name + " over the deck",
+                name + " above deck",
                 p -> point(p, i).zMm(),
                 (p, v) -> BoxEdits.withCorner(p, i, point(p, i).xMm(), v));
         if (i > 0 && i < last) {
             fields.mm(
                     key + ".fillet",
-                    name + ", rounded by",
+                    name + ", radius",
                     p -> point(p, i).filletMm(),
                     (p, v) -> OutlineTools.rounded(p, i, v));
         }
@@ -97,15 +97,15 @@ final class OutlineFields {
 
     private void spot(int i, int k) {
         String key = PlanKeys.spot(i, k);
-        String name = "Spot " + (k + 1) + " before corner " + (i + 1);
+        String name = "Point " + (k + 1) + " before corner " + (i + 1);
         fields.mm(
                 key + ".x",
-                name + " behind the front face",
+                name + " behind front of box",
                 p -> spot(p, i, k).xMm(),
                 (p, v) -> BoxEdits.withSpot(p, i, k, new Spot(v, spot(p, i, k).zMm())));
         fields.mm(
                 key + ".z",
-                name + " over the deck",
+                name + " above deck",
                 p -> spot(p, i, k).zMm(),
                 (p, v) -> BoxEdits.withSpot(p, i, k, new Spot(spot(p, i, k).xMm(), v)));
     }
@@ -119,7 +119,7 @@ final class OutlineFields {
         details.part(BoxDetails::dropFloor, BoxDetails::withDropFloor)
                 .mm(
                         "drop-floor.from",
-                        "Dropped floor behind the front face",
+                        "Dropped floor, behind front of box",
                         DropFloor::fromMm,
                         (drop, v) -> new DropFloor(v, drop.depthMm()));
         fields.mm(
@@ -127,7 +127,7 @@ final class OutlineFields {
                 "Dropped floor, depth",
                 p -> p.box().details().dropFloor().depthMm(),
                 OutlineFields::withDrop);
-        details.mm("box.crown", "Roof rises across by", BoxDetails::crownMm, BoxDetails::withCrown);
+        details.mm("box.crown", "Roof crown", BoxDetails::crownMm, BoxDetails::withCrown);
         wings(details.part(BoxDetails::wings, BoxDetails::withWings));
         overhang(details.part(BoxDetails::overhang, BoxDetails::withOverhang));
         Fields<List<WheelArch>> arches =
@@ -152,7 +152,7 @@ final class OutlineFields {
     private static void wings(Fields<Wings> wings) {
         wings.mm(
                         "wings.from",
-                        "Wings begin over the underside",
+                        "Wing height above underside",
                         Wings::fromMm,
                         (now, v) -> new Wings(now.lowerWidthMm(), v))
                 .mm(
@@ -165,17 +165,17 @@ final class OutlineFields {
     private static void overhang(Fields<Overhang> overhang) {
         overhang.mm(
                         "overhang.front",
-                        "Roof over the front",
+                        "Roof overhang, front",
                         Overhang::frontMm,
                         (o, v) -> new Overhang(v, o.rearMm(), o.sidesMm(), o.dripMm()))
                 .mm(
                         "overhang.rear",
-                        "Roof over the rear",
+                        "Roof overhang, rear",
                         Overhang::rearMm,
                         (o, v) -> new Overhang(o.frontMm(), v, o.sidesMm(), o.dripMm()))
                 .mm(
                         "overhang.sides",
-                        "Roof over each side",
+                        "Roof overhang, each side",
                         Overhang::sidesMm,
                         (o, v) -> new Overhang(o.frontMm(), o.rearMm(), v, o.dripMm()))
                 .mm(
@@ -186,11 +186,7 @@ final class OutlineFields {
     }
 
     private static void arch(String key, String name, Fields<WheelArch> arch) {
-        arch.mm(
-                        key + ".from",
-                        name + "behind the front face",
-                        WheelArch::fromMm,
-                        WheelArch::withFrom)
+        arch.mm(key + ".from", name + "behind front of box", WheelArch::fromMm, WheelArch::withFrom)
                 .mm(key + ".length", name + "length", WheelArch::lengthMm, WheelArch::withLength)
                 .mm(key + ".height", name + "height", WheelArch::heightMm, WheelArch::withHeight)
                 .mm(

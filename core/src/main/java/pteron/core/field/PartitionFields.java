@@ -47,7 +47,7 @@ final class PartitionFields {
         boolean across = now.run() == Partition.Run.ACROSS;
         one.mm(
                 key + "place",
-                name + (across ? "behind the front face" : "right of the middle"),
+                name + (across ? "behind front of box" : "right of centre line"),
                 Partition::placeMm,
                 Partition::withPlace);
         if (!across) {
@@ -55,7 +55,7 @@ final class PartitionFields {
         }
         one.choice(
                 key + "hold",
-                name + "is held by",
+                name + "fixing",
                 Partition.Hold.values(),
                 Partition::hold,
                 Partition::withHold);
@@ -65,12 +65,12 @@ final class PartitionFields {
     private static void stretch(String key, String name, Fields<Partition> one) {
         one.mm(
                 key + "from",
-                name + "begins behind the front face",
+                name + "start, behind front of box",
                 Partition::fromMm,
                 (partition, v) -> partition.withStretch(v, partition.toMm()));
         one.mm(
                 key + "to",
-                name + "ends behind the front face",
+                name + "end, behind front of box",
                 Partition::toMm,
                 (partition, v) -> partition.withStretch(partition.fromMm(), v));
     }
@@ -78,7 +78,7 @@ final class PartitionFields {
     private void build(String key, String name, Fields<Framed> build) {
         build.choice(
                 key + "scheme",
-                name + "carried by",
+                name + "build method",
                 Framed.Scheme.values(),
                 Framed::scheme,
                 (one, scheme) -> SchemeEdits.switched(one, scheme, library));
@@ -100,12 +100,12 @@ final class PartitionFields {
     private void members(String key, String name, Fields<Members> members) {
         members.choice(
                 key + "members",
-                name + "members of",
+                name + "member material",
                 Fitting.at("walls.members", library),
                 Members::timber,
                 Members::withTimber);
         members.mm(
-                key + "spacing", name + "members apart", Members::spacingMm, Members::withSpacing);
+                key + "spacing", name + "member spacing", Members::spacingMm, Members::withSpacing);
         members.part(Members::section, Members::withSection)
                 .mm(
                         key + "thickness",

@@ -57,7 +57,7 @@ final class SteelChoices {
             solids.part(Lens.<Solid>at(i))
                     .choice(
                             "solid." + i + ".kind",
-                            "What is in the way, " + (i + 1),
+                            "Obstruction " + (i + 1),
                             Solid.Kind.values(),
                             Solid::kind,
                             Solid::withKind)

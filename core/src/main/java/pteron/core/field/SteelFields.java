@@ -26,7 +26,7 @@ final class SteelFields {
     private void steel(Fields<Steel> steel) {
         steel.mm(
                 "rails.spacing",
-                "Between the middles of the rails",
+                "Rail spacing, centre to centre",
                 Steel::railSpacingMm,
                 Steel::withRailSpacing);
         section("rail", "Rail", steel.part(Steel::rail, Steel::withRail));
@@ -56,7 +56,7 @@ final class SteelFields {
                     .mm(key, name, Outrigger::placeMm, Outrigger::withPlace)
                     .mm(
                             key + ".reach",
-                            name + ", beside the rail",
+                            name + ", reach beside the rail",
                             Outrigger::reachMm,
                             Outrigger::withReach);
         }

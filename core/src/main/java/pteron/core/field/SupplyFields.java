@@ -32,48 +32,44 @@ final class SupplyFields {
         return supplies(SealingStation.SEALING)
                 .mm(
                         "bead.width",
-                        "Bead, width",
+                        "Bead width",
                         Supplies::beadWidthMm,
                         (s, v) -> s.withBead(v, s.beadDepthMm()))
                 .mm(
                         "bead.depth",
-                        "Bead, depth",
+                        "Bead depth",
                         Supplies::beadDepthMm,
                         (s, v) -> s.withBead(s.beadWidthMm(), v))
                 .number(
                         "cartridge",
-                        "Cartridge, content",
+                        "Cartridge volume",
                         Unit.MILLILITRE,
                         Supplies::cartridgeMl,
                         Supplies::withCartridge)
-                .mm(
-                        "tape.roll",
-                        "Roll of tape, length",
-                        Supplies::tapeRollMm,
-                        Supplies::withTapeRoll);
+                .mm("tape.roll", "Tape roll length", Supplies::tapeRollMm, Supplies::withTapeRoll);
     }
 
     private static Fields<Supplies> cutting() {
         return supplies(CuttingStation.CUTTING)
                 .lengths(
                         "bars.timber",
-                        "Timber and bars, lengths",
+                        "Stock lengths, timber and bars",
                         Supplies::stockLengthsMm,
                         Supplies::withStockLengths)
                 .lengths(
                         "bars.tubes",
-                        "Tubes, lengths",
+                        "Stock lengths, tubes",
                         Supplies::tubeLengthsMm,
                         Supplies::withTubeLengths)
-                .mm("saw.kerf", "Kerf of the saw", Supplies::kerfMm, Supplies::withKerf)
+                .mm("saw.kerf", "Saw kerf", Supplies::kerfMm, Supplies::withKerf)
                 .mm(
                         "saw.end-trim",
-                        "Cut off each end of a bar",
+                        "End trim, each end of a bar",
                         s -> s.saw().endTrimMm(),
                         Supplies::withEndTrim)
                 .mm(
                         "saw.tolerance",
-                        "Allowed over a part's length",
+                        "Cutting allowance, each part",
                         s -> s.saw().toleranceMm(),
                         Supplies::withTolerance);
     }

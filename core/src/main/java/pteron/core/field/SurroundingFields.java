@@ -34,17 +34,17 @@ final class SurroundingFields {
                 .mm("road.length", "Legal length", RoadLimits::lengthMm, RoadLimits::withLength)
                 .mm(
                         "shop.door",
-                        "Height of the shop door",
+                        "Shop door height",
                         RoadLimits::shopDoorMm,
                         RoadLimits::withShopDoor)
                 .mm(
                         "roof.load",
-                        "Highest thing on the roof",
+                        "Roof equipment, height",
                         RoadLimits::onRoofMm,
                         RoadLimits::withOnRoof)
                 .choice(
                         "road.region",
-                        "Road rules of",
+                        "Road rules",
                         Regions.all().stream().map(Regions.Region::name).toList(),
                         RoadLimits::region,
                         (limits, name) -> Regions.named(name).in(limits));
@@ -57,7 +57,7 @@ final class SurroundingFields {
         air("outside", climate.part(Climate::outside, Climate::withOutside));
         return climate.number(
                         "air.changes",
-                        "Air changes in an hour",
+                        "Air changes per hour",
                         Unit.RATIO,
                         Climate::airChangesPerHour,
                         Climate::withAirChanges)
@@ -69,7 +69,7 @@ final class SurroundingFields {
                         Climate::withPeople)
                 .number(
                         "hours",
-                        "Hours of the night",
+                        "Length of the night",
                         Unit.HOUR,
                         Climate::hours,
                         Climate::withHours);

@@ -46,7 +46,7 @@ final class TruckFields {
                         Bed::withRailWidth)
                 .mm(
                         "bed.rail-height",
-                        "Rails over the bed's floor",
+                        "Rail height above bed floor",
                         Bed::railHeightMm,
                         Bed::withRailHeight);
         wells(bed.part(Bed::wells, Bed::withWells));
@@ -62,7 +62,7 @@ final class TruckFields {
         wells.mm("wells.between", "Between the wheel wells", Wells::betweenMm, Wells::withBetween)
                 .mm(
                         "wells.from",
-                        "Wheel wells behind the bed's front",
+                        "Wheel wells, behind front of bed",
                         Wells::fromMm,
                         Wells::withFrom)
                 .mm("wells.length", "Wheel well length", Wells::lengthMm, Wells::withLength)
@@ -72,13 +72,13 @@ final class TruckFields {
     private <V extends Vehicle> void cab(
             Class<V> type, Function<V, Cab> get, BiFunction<V, Cab, V> set) {
         Fields<Cab> cab = as(type).part(get, set);
-        cab.mm("cab.gap", "Cab ahead of the deck", Cab::gapMm, Cab::withGap)
-                .mm("cab.roof", "Cab roof over the deck", Cab::roofMm, Cab::withRoof)
+        cab.mm("cab.gap", "Cab, ahead of front of deck", Cab::gapMm, Cab::withGap)
+                .mm("cab.roof", "Cab roof height above deck", Cab::roofMm, Cab::withRoof)
                 .mm("cab.roof-length", "Cab roof, length", Cab::roofLengthMm, Cab::withRoofLength)
                 .mm("cab.width", "Cab width", Cab::widthMm, Cab::withWidth)
                 .number(
                         "cab.moves",
-                        "Frame moves against the cab",
+                        "Frame twist against cab",
                         Unit.DEGREE,
                         Cab::frameMovesDegrees,
                         Cab::withFrameMoves);
@@ -88,7 +88,7 @@ final class TruckFields {
     private static void window(Fields<Window> window) {
         window.mm(
                         "cab-window.sill",
-                        "Cab window over the deck",
+                        "Cab window height above deck",
                         Window::sillMm,
                         (w, v) -> new Window(v, w.widthMm(), w.heightMm()))
                 .mm(

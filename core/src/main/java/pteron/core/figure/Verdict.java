@@ -1,7 +1,6 @@
 package pteron.core.figure;
 
 import java.util.Optional;
-import pteron.core.quantity.Named;
 
 /** What is said of a demand over its capacity. */
 public enum Verdict {
@@ -36,8 +35,12 @@ public enum Verdict {
         return told.compareTo(found) > 0 ? told : found;
     }
 
-    /** {@return it in a word: holds, close or fails} */
+    /** {@return it in a word or two: OK, near limit or over limit} */
     public String word() {
-        return Named.small(this);
+        return switch (this) {
+            case HOLDS -> "OK";
+            case CLOSE -> "near limit";
+            case FAILS -> "over limit";
+        };
     }
 }

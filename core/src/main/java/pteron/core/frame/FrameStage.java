@@ -242,7 +242,7 @@ public final class FrameStage {
                             "area of the metal, corners as its kind has them",
                             new Quantity(area, Unit.SQUARE_MILLIMETRE));
         }
-        return working.plan("l", "length as set out", Quantity.mm(member.lengthMm()))
+        return working.plan("l", "length as planned", Quantity.mm(member.lengthMm()))
                 .material(
                         "density",
                         member.timber() + ", less what the cuts take",
@@ -282,7 +282,7 @@ public final class FrameStage {
                         member ->
                                 working.plan(
                                         "l",
-                                        member.name() + ", as set out",
+                                        member.name() + ", as planned",
                                         Quantity.mm(member.lengthMm())));
         return working.source("geometry");
     }

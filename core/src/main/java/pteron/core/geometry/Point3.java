@@ -24,6 +24,17 @@ public record Point3(double x, double y, double z) {
         return x * other.x + y * other.y + z * other.z;
     }
 
+    /** {@return the vector from the other to this} */
+    public Point3 minus(Point3 other) {
+        return new Point3(x - other.x, y - other.y, z - other.z);
+    }
+
+    /** {@return the vector product, by the right hand} */
+    public Point3 cross(Point3 other) {
+        return new Point3(
+                y * other.z - z * other.y, z * other.x - x * other.z, x * other.y - y * other.x);
+    }
+
     /** {@return distance to the other point (mm)} */
     public double distance(Point3 other) {
         return Math.sqrt(

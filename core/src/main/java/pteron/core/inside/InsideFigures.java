@@ -115,7 +115,7 @@ final class InsideFigures {
     private void standing(int number, double x, double height) {
         figures.add(
                 "standing." + number,
-                "Standing height, place " + number,
+                "Headroom, place " + number,
                 Quantity.mm(height),
                 () ->
                         Working.of("ceiling − floor")
@@ -157,7 +157,7 @@ final class InsideFigures {
         width("bed-across", "Longest bed across");
         figures.add(
                 "inside-volume",
-                "Room inside",
+                "Inside volume",
                 new Quantity(inside.volumeM3(), Unit.CUBIC_METRE),
                 () ->
                         Working.of("V = area · width")

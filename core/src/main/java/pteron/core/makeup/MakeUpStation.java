@@ -6,7 +6,7 @@ import pteron.core.station.Station;
 public final class MakeUpStation {
 
     /** The station. */
-    public static final Station MAKE_UP = Station.of("make-up", "Make-up");
+    public static final Station MAKE_UP = Station.of("make-up", "Layers");
 
     private MakeUpStation() {}
 }

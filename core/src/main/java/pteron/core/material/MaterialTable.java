@@ -17,26 +17,30 @@ final class MaterialTable {
 
     private static final Map<String, String> SOURCES =
             Map.ofEntries(
-                    Map.entry("E", "EN 338:2016, from memory"),
+                    Map.entry("E", "EN 338:2016; value not yet checked"),
                     Map.entry(
                             "N",
-                            "NDS Supplement, Table 4A, allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; from memory"),
+                            "NDS Supplement, Table 4A, allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; value not yet checked"),
                     Map.entry(
                             "B",
-                            "NDS Supplement, Table 4B, 2×4 (1100, 675, 1450 psi), allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; from memory"),
-                    Map.entry("I", "ISO 10456:2007, from memory"),
+                            "NDS Supplement, Table 4B, 2×4 (1100, 675, 1450 psi), allowable × 2.1 (compression × 1.9, across the grain × 1.67) after ASTM D245; value not yet checked"),
+                    Map.entry("I", "ISO 10456:2007; value not yet checked"),
                     Map.entry(
                             "V",
-                            "ISO 10456:2007, by sd: polyethylene of 0.15 mm has 50 m; from memory"),
-                    Map.entry("M", "ISO 10456:2007, between 600 and 800 kg/m³; from memory"),
-                    Map.entry("S", "EN 1993-1-1 and EN 10088, from memory"),
-                    Map.entry("A", "EN 1999-1-1 and Aluminum Design Manual, from memory"),
-                    Map.entry("W", "Wood Handbook (FPL), chapters 4 and 13, from memory"),
+                            "ISO 10456:2007, by sd: polyethylene of 0.15 mm has 50 m; value not yet checked"),
+                    Map.entry(
+                            "M",
+                            "ISO 10456:2007, between 600 and 800 kg/m³; value not yet checked"),
+                    Map.entry("S", "EN 1993-1-1 and EN 10088; value not yet checked"),
+                    Map.entry("A", "EN 1999-1-1 and Aluminum Design Manual; value not yet checked"),
+                    Map.entry("W", "Wood Handbook (FPL), chapters 4 and 13; value not yet checked"),
                     Map.entry(
                             "F",
-                            "Handbook of Finnish Plywood, sheet of 12 mm; thinner ones by their own row; from memory"),
-                    Map.entry("X", "EN 1999-1-1, table 3.2b, MIG, walls up to 3 mm; from memory"),
-                    Map.entry("O", "EN 12369-1, OSB/3 of 6 to 10 mm, from memory"),
+                            "Handbook of Finnish Plywood, sheet of 12 mm; thinner ones by their own row; value not yet checked"),
+                    Map.entry(
+                            "X",
+                            "EN 1999-1-1, table 3.2b, MIG, walls up to 3 mm; value not yet checked"),
+                    Map.entry("O", "EN 12369-1, OSB/3 of 6 to 10 mm; value not yet checked"),
                     Map.entry(
                             "L",
                             "foil faces, nearly vapour-tight: sd about 500 m for 50 mm; common practice"),

@@ -33,13 +33,13 @@ public enum Property {
     /** Vapour resistance factor, how many times that of still air; 1 or above. */
     VAPOUR("vapour resistance factor", "", 1, 10000000),
     /** Growth with heat (mm per m and 1000 K). */
-    EXPANSION("growth with heat", "1e-6/K", 0.1, 500),
+    EXPANSION("thermal expansion", "1e-6/K", 0.1, 500),
     /** Growth with moisture across the grain (percent per percent of moisture). */
-    SWELLING("growth with moisture", "%/%", 0.0001, 2),
+    SWELLING("moisture expansion", "%/%", 0.0001, 2),
     /** Least bend radius with the grain running round the bend, over the thickness. */
-    BEND_ALONG("least bend radius along the grain, over thickness", "", 1, 10000),
+    BEND_ALONG("minimum bend radius along the grain, over thickness", "", 1, 10000),
     /** Least bend radius with the grain running across the bend, over the thickness. */
-    BEND_ACROSS("least bend radius across the grain, over thickness", "", 1, 10000),
+    BEND_ACROSS("minimum bend radius across the grain, over thickness", "", 1, 10000),
     /** Plain price, for comparing only, in the builder's money (per m³). */
     PRICE("price", "per m³", 1, 1000000),
     /** Width of a sheet in the shop (mm). */

@@ -104,9 +104,9 @@ public final class Route {
         return STOPS.stream().map(Stop::station).toList();
     }
 
-    /** {@return the station with that key, empty when there is none} */
-    public static Optional<Station> station(String key) {
-        return stations().stream().filter(station -> station.key().equals(key)).findFirst();
+    /** {@return the station with that key or label, empty when there is none} */
+    public static Optional<Station> station(String word) {
+        return stations().stream().filter(station -> station.isCalled(word)).findFirst();
     }
 
     /**

@@ -116,14 +116,14 @@ final class AreaFigures {
                         .sum();
         figures.add(
                 "strip-area",
-                "Area of the strip",
+                "Area of the wrap",
                 new Quantity(strip / 1e6, Unit.SQUARE_METRE),
                 this::stripWorking);
         crown().ifPresent(
                         crown ->
                                 figures.add(
                                         "crown-width",
-                                        "Width of the roof's skin over its rise",
+                                        "Width of the roof skin over its crown",
                                         Quantity.mm(crown.arcMm()),
                                         () -> crownWorking(crown)));
     }
@@ -135,7 +135,7 @@ final class AreaFigures {
     private static Working crownWorking(Crown crown) {
         return Working.of("b = 2 R asin(c / 2R), R = c² / 8r + r / 2")
                 .plan("c", "outside width", Quantity.mm(crown.chordMm()))
-                .plan("r", "rise of the roof across", Quantity.mm(crown.riseMm()))
+                .plan("r", "roof crown", Quantity.mm(crown.riseMm()))
                 .source("geometry of the circle; overhangs left out");
     }
 
@@ -150,7 +150,7 @@ final class AreaFigures {
                 Working.of(roof > 0 ? "S = l · W + roof · (b − W)" : "S = l · W")
                         .worked(
                                 "l",
-                                "whole strip",
+                                "whole wrap",
                                 Quantity.mm(length),
                                 OutlineStation.OUTLINE.figure("strip-total"))
                         .plan("W", "outside width", Quantity.mm(box.widthMm()));
@@ -178,7 +178,7 @@ final class AreaFigures {
                 .plan("drop", "dropped floor", Quantity.mm(outline.dropMm()))
                 .plan(
                         "A",
-                        "between the roof's rise and its edges",
+                        "between the roof crown and its edges",
                         new Quantity(
                                 crown().map(Crown::areaMm2).orElse(0.0) / 1e6, Unit.SQUARE_METRE))
                 .source("geometry; the shadow of the box from ahead, carrier left out");

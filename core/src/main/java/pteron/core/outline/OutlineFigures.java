@@ -42,7 +42,7 @@ final class OutlineFigures {
 
     private void size() {
         span("length", "Length of the box", outline.foremostMm(), outline.rearmostMm());
-        span("height", "Height over the deck", 0, outline.heightMm());
+        span("height", "Box height above deck", 0, outline.heightMm());
         Quantity width = Quantity.mm(box.widthMm());
         figures.add(
                 "width",
@@ -69,13 +69,13 @@ final class OutlineFigures {
 
     private void strip() {
         double along = 0;
-        Working.Builder whole = Working.of("whole strip = sum of its lengths");
+        Working.Builder whole = Working.of("wrap = sum of its lengths");
         for (Element element : outline.elements()) {
             int number = element.index() + 1;
             Quantity length = Quantity.mm(element.lengthMm());
             figures.add(
                     "strip." + element.index(),
-                    "Length of strip " + number + ", " + name(element),
+                    "Length of wrap segment " + number + ", " + name(element),
                     length,
                     () -> lengthWorking(element));
             whole.worked(
@@ -90,7 +90,7 @@ final class OutlineFigures {
         }
         figures.add(
                 "strip-total",
-                "Whole strip, foot to foot",
+                "Wrap, developed length",
                 Quantity.mm(along),
                 () -> whole.source("geometry"));
     }
@@ -106,7 +106,7 @@ final class OutlineFigures {
         Quantity radius = Quantity.mm(1 / element.curve().hardestCurvature());
         return element.curve() instanceof Batten
                 ? Working.of("length = sum of the stretches of the line of least bending")
-                        .worked("r", "least radius", radius, () -> leastRadius(element))
+                        .worked("r", "tightest radius", radius, () -> leastRadius(element))
                         .source("elastica, Euler 1744; walked by Runge and Kutta's method")
                 : Working.of("length = r · turn")
                         .worked("r", "radius", radius, () -> leastRadius(element))
@@ -127,7 +127,7 @@ final class OutlineFigures {
     }
 
     private static Working leastRadius(Element element) {
-        return ends(element, "least radius of the curve through its ends, bulge or spots")
+        return ends(element, "tightest radius of the curve through its ends, bulge or points")
                 .source("geometry of the curve in the plan");
     }
 
@@ -137,7 +137,7 @@ final class OutlineFigures {
     }
 
     private Working stretches(double to) {
-        Working.Builder working = Working.of("sum of the strips before it, and its own part");
+        Working.Builder working = Working.of("sum of the segments before it, and its own part");
         double gone = 0;
         for (Element element : outline.elements()) {
             if (gone >= to) {
@@ -158,17 +158,17 @@ final class OutlineFigures {
         }
         return gone > 0
                 ? working.source("geometry")
-                : working.plan("l", "front foot of the strip", Quantity.mm(0)).source("geometry");
+                : working.plan("l", "front foot of the wrap", Quantity.mm(0)).source("geometry");
     }
 
     private Working turn(int corner) {
-        return Working.of("turn = change of direction where two strips meet")
+        return Working.of("turn = change of direction where two segments meet")
                 .plan(
                         "x",
                         "corner along the box",
                         Quantity.mm(outline.corners().get(corner).at().u()))
                 .plan("z", "corner upwards", Quantity.mm(outline.corners().get(corner).at().v()))
-                .source("geometry; directions of the strips that end there");
+                .source("geometry; directions of the segments that end there");
     }
 
     /** A curved piece: where it begins on the strip, how hard it bends, what a batten feels. */
@@ -177,23 +177,23 @@ final class OutlineFigures {
         double hardest = along + element.curve().hardestMm();
         figures.add(
                 "radius." + element.index(),
-                "Least radius of strip " + (element.index() + 1),
+                "Tightest radius of wrap segment " + (element.index() + 1),
                 radius,
                 () ->
                         Working.of("r = 1 / k")
                                 .worked(
                                         "from",
-                                        "begins along the strip",
+                                        "begins along the wrap",
                                         Quantity.mm(along),
                                         () -> stretches(along))
                                 .worked(
                                         "at",
-                                        "bends hardest along the strip",
+                                        "bends hardest along the wrap",
                                         Quantity.mm(hardest),
                                         () -> stretches(hardest))
                                 .worked(
                                         "to",
-                                        "ends along the strip",
+                                        "ends along the wrap",
                                         Quantity.mm(along + element.lengthMm()),
                                         () -> stretches(along + element.lengthMm()))
                                 .source("k is the curvature where it is greatest"));
@@ -209,12 +209,12 @@ final class OutlineFigures {
         Quantity strength = Quantity.stress(timber.value(Property.BENDING));
         figures.add(
                 "batten-stress." + element.index(),
-                "Bending stress of the batten, strip " + (element.index() + 1),
+                "Bending stress of the batten, wrap segment " + (element.index() + 1),
                 Quantity.stress(BattenCheck.stress(element, batten, timber)),
                 () -> stressWorking(batten, timber, radius, radiusKey(element)));
         figures.addAtMost(
                 "batten-thickest." + element.index(),
-                "Thickest batten that survives, strip " + (element.index() + 1),
+                "Maximum batten thickness, wrap segment " + (element.index() + 1),
                 Quantity.mm(
                         Batten.thickest(
                                 strength.value(),
@@ -223,7 +223,7 @@ final class OutlineFigures {
                 () ->
                         Working.of("t = 2 · f · r / E")
                                 .material("f", "bending strength of " + timber.name(), strength)
-                                .worked("r", "least radius", radius, radiusKey(element))
+                                .worked("r", "tightest radius", radius, radiusKey(element))
                                 .material("E", timber.name(), modulus)
                                 .source("mechanics; characteristic strength, no factor on it"));
     }
@@ -233,7 +233,7 @@ final class OutlineFigures {
         return Working.of("s = E · t / (2 r)")
                 .material("E", timber.name(), Quantity.stress(timber.value(Property.MODULUS)))
                 .plan("t", "thickness of the batten", Quantity.mm(batten.thicknessMm()))
-                .worked("r", "least radius", radius, key)
+                .worked("r", "tightest radius", radius, key)
                 .source("mechanics; dry and slowly bent, springing not counted");
     }
 
@@ -257,7 +257,7 @@ final class OutlineFigures {
                         () -> mitreWorking(index, turn));
                 figures.add(
                         "bend." + number,
-                        "Bend " + number + " along the strip",
+                        "Bend " + number + " along the wrap",
                         Quantity.mm(along),
                         () -> bendWorking(index, turn));
             }
@@ -266,7 +266,7 @@ final class OutlineFigures {
 
     private Working bendWorking(int corner, Quantity turn) {
         return Working.of("place = sum of the lengths before it")
-                .worked("turn", "how far the strip bends there", turn, () -> turn(corner))
+                .worked("turn", "how far the wrap bends there", turn, () -> turn(corner))
                 .source("geometry; measured from the front foot on the outside");
     }
 

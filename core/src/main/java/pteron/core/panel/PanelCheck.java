@@ -27,7 +27,8 @@ final class PanelCheck {
     /** Moment over it, of P L: any beam table. */
     static final double MIDDLE_MOMENT = 0.09375;
 
-    private static final String ALLEN = "thick faces, H. G. Allen 1969, ch. 2, from memory";
+    private static final String ALLEN =
+            "thick faces, H. G. Allen 1969, ch. 2; value not yet checked";
 
     private final SandwichPanel panel;
     private final PanelLoad load;
@@ -211,7 +212,7 @@ final class PanelCheck {
     }
 
     private String source() {
-        return "thick faces, H. G. Allen 1969, ch. 2, from memory; two-way panels taken as strips; "
+        return "thick faces, H. G. Allen 1969, ch. 2; value not yet checked; two-way panels taken as strips; "
                 + load.source();
     }
 
@@ -357,7 +358,7 @@ final class PanelCheck {
                                         "pressure along the face, times 1.5",
                                         Quantity.stress(stretch),
                                         () -> stretchWorking(panel.loaded(), answer.coupleMoment()))
-                                .source("Hoff and Mautner 1945; Zenkert; from memory"));
+                                .source("Hoff and Mautner 1945; Zenkert; value not yet checked"));
     }
 
     private PanelUse coreShear() {
@@ -400,7 +401,7 @@ final class PanelCheck {
                                         Quantity.stress(panel.loaded().patchModulus()))
                                 .material("fc", "crushing strength", Quantity.stress(strength))
                                 .source(
-                                        "plate that floats, Hertz 1884, from memory; factor 1.5 on foam is common practice"));
+                                        "plate that floats, Hertz 1884; value not yet checked; factor 1.5 on foam is common practice"));
     }
 
     /** The panel runs over a support between two spans; the reaction presses its faces there. */

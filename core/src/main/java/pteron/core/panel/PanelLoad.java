@@ -66,7 +66,7 @@ public record PanelLoad(
                 patch,
                 patch + SPREAD * spanMm,
                 Duration.SHORT,
-                "patch is common practice; width of the strip after Westergaard 1930, from memory");
+                "patch is common practice; width of the strip after Westergaard 1930; value not yet checked");
     }
 
     /** A person at an edge: only one side of the strip is there; a bar along it takes its share. */

@@ -40,14 +40,14 @@ final class ScrewFigures {
             double pull =
                     ScrewPull.fromWood(
                             ScrewPull.gravity(bar.density()), ScrewPull.NUMBER_8_MM, THREAD_MM);
-            pull(part, "bar", "a No. 8 screw in a bar", pull, "NDS 12.2.2, from memory");
+            pull(part, "bar", "a No. 8 screw in a bar", pull, "NDS 12.2.2; value not yet checked");
         } else if (framed.members().section().isTube() && bar.has(Property.TENSION)) {
             double pull =
                     ScrewPull.fromSheet(
                             framed.members().section().wallMm(),
                             ScrewPull.NUMBER_8_MM,
                             bar.value(Property.TENSION));
-            pull(part, "bar", "a No. 8 screw in a tube", pull, "AISI S100, from memory");
+            pull(part, "bar", "a No. 8 screw in a tube", pull, "AISI S100; value not yet checked");
         }
         pull(
                 part,

@@ -8,6 +8,7 @@ import pteron.core.drawing.View;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Route;
+import pteron.core.page.FramePages;
 import pteron.core.quantity.LengthText;
 import pteron.core.solid.Eye;
 import pteron.core.solid.Peel;
@@ -55,6 +56,7 @@ public final class Drawings {
             case SECTION -> section(model);
             case ALL -> all(model, station);
             case INSIDE -> new InsideShapes(model).drawing();
+            case FRAMES -> FramePages.drawing(model, aspect);
         };
     }
 

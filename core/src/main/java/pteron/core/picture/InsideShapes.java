@@ -89,7 +89,7 @@ final class InsideShapes {
         canvas.add(
                 new Shape.Label(
                         middle,
-                        "no walls inside; Frame, Partitions puts one in",
+                        "No partitions yet: add one at Frame, Partitions",
                         Shape.Label.Kind.TITLE,
                         EMPTY_MM));
     }

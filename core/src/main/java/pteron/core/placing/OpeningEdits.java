@@ -246,7 +246,7 @@ public final class OpeningEdits {
     public static BoxPlan renamed(BoxPlan plan, String id, String name) {
         String plain = name.strip();
         if (plain.isEmpty()) {
-            throw new IllegalArgumentException("the name is empty: type what you call it");
+            throw new IllegalArgumentException("The name is empty: enter one");
         }
         boolean taken =
                 plan.openings().stream()
@@ -258,7 +258,7 @@ public final class OpeningEdits {
                                                         .equals(plain.toLowerCase(Locale.ROOT)));
         if (taken) {
             throw new IllegalArgumentException(
-                    "another opening is called %s already: type another name".formatted(plain));
+                    "Another opening is called %s already: enter another name".formatted(plain));
         }
         return plan.withOpening(id, one -> one.withName(plain));
     }

@@ -18,7 +18,7 @@ public final class OpeningRows {
      * @throws IllegalArgumentException if fewer than two are given
      */
     public static BoxPlan headsInLine(BoxPlan plan, List<String> ids) {
-        require(ids.size() >= 2, "choose two or more openings to bring their heads in line");
+        require(ids.size() >= 2, "Select two or more openings to align their heads");
         List<Opening> chosen = ids.stream().map(plan::opening).toList();
         double head =
                 head(
@@ -49,7 +49,7 @@ public final class OpeningRows {
      *     fit between the outermost
      */
     public static BoxPlan spacedEvenly(BoxPlan plan, List<String> ids) {
-        require(ids.size() >= 3, "choose three or more openings to space them evenly");
+        require(ids.size() >= 3, "Select three or more openings to space them evenly");
         List<Opening> row =
                 ids.stream()
                         .map(plan::opening)
@@ -57,12 +57,12 @@ public final class OpeningRows {
                         .toList();
         require(
                 row.stream().map(Opening::wall).distinct().count() == 1,
-                "these openings lie in different walls: choose those of one wall");
+                "These openings are in different walls: select those of one wall");
         double from = row.getFirst().place().alongMm();
         double to = row.getLast().place().alongMm() + row.getLast().size().widthMm();
         double wide = row.stream().mapToDouble(one -> one.size().widthMm()).sum();
         double gap = (to - from - wide) / (row.size() - 1);
-        require(gap >= 0, "these openings are wider than the room between the outermost two");
+        require(gap >= 0, "These openings are wider than the space between the outermost two");
         BoxPlan spaced = plan;
         double at = from;
         for (Opening one : row) {

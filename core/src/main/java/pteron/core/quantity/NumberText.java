@@ -39,6 +39,16 @@ public final class NumberText {
         return Double.isFinite(number) ? OptionalDouble.of(number) : OptionalDouble.empty();
     }
 
+    /**
+     * {@return a utilisation in per cent, rounded away from its limit's wrong side: below 1 down, above 1 up}
+     *
+     * <p>Example: 0.996 is {@code 99 %}, 1.002 is {@code 101 %}.
+     */
+    public static String percent(double utilisation) {
+        Side side = utilisation > 1 ? Side.UP : Side.DOWN;
+        return format(100 * utilisation, 0, side) + " %";
+    }
+
     /** {@return the number rounded half up to so many decimals, 0 to 9; small ones keep three digits} */
     public static String format(double number, int decimals) {
         return format(number, decimals, Side.NEAREST);

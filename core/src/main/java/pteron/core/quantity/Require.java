@@ -19,8 +19,7 @@ public final class Require {
     public static double finite(String name, double value, String unit) {
         if (!Double.isFinite(value)) {
             throw new IllegalArgumentException(
-                    "%s is [%s]%s and must be a number; check what it was worked out from"
-                            .formatted(name, plain(value), spaced(unit)));
+                    "%s %s%s: enter a number".formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -32,8 +31,7 @@ public final class Require {
                     name,
                     value,
                     new Range(Double.MIN_VALUE, Double.POSITIVE_INFINITY, unit),
-                    "%s is [%s]%s and must be above 0; give a larger one"
-                            .formatted(name, plain(value), spaced(unit)));
+                    "%s %s%s: enter more than 0".formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -45,8 +43,7 @@ public final class Require {
                     name,
                     value,
                     new Range(0, Double.POSITIVE_INFINITY, unit),
-                    "%s is [%s]%s and must be 0 or above; give 0 or a positive one"
-                            .formatted(name, plain(value), spaced(unit)));
+                    "%s %s%s: enter 0 or more".formatted(name, plain(value), spaced(unit)));
         }
         return value;
     }
@@ -58,7 +55,7 @@ public final class Require {
                     name,
                     value,
                     range,
-                    "%s is [%s]%s and must be from %s to %s%s; give one in that range"
+                    "%s %s%s: enter %s to %s%s"
                             .formatted(
                                     name,
                                     plain(value),

@@ -37,7 +37,7 @@ public record Calculator(
         for (String key : typed) {
             if (!keys.contains(key)) {
                 throw new IllegalArgumentException(
-                        "%s does not ask for [%s]; it asks for %s"
+                        "%s has no input %s; its inputs are %s"
                                 .formatted(name, key, String.join(", ", keys)));
             }
         }

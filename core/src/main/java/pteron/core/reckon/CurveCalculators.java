@@ -60,10 +60,10 @@ final class CurveCalculators {
         Input turn =
                 Input.number("turn", "how far the edge turns (degrees, 1 to 179)", "90")
                         .from(1, 179);
-        Input radius = Input.length("radius", "radius of the rounding (length)", "300");
+        Input radius = Input.length("radius", "corner radius (length)", "300");
         return new Calculator(
                 "fillet",
-                "Fillet of a corner: what it takes off, and its length",
+                "Rounded corner: length taken off each edge, and length of the arc",
                 List.of(turn, radius),
                 in -> {
                     double degrees =
@@ -92,12 +92,12 @@ final class CurveCalculators {
                         "places of the points along (lengths, comma between)",
                         "0,500,1000,1500,2000");
         Input up = Input.lengths("up", "their heights, in the same order", "0,220,300,220,0");
-        Input thickness = Input.length("thickness", "thickness of the strip (length)", "8");
+        Input thickness = Input.length("thickness", "thickness of the batten (length)", "8");
         Input modulus = Input.number("modulus", "modulus of the timber (N/mm²)", "11000");
         Input strength = Input.number("strength", "its bending strength (N/mm²)", "30");
         return new Calculator(
                 "batten",
-                "Batten bent through points: length, least radius, stress",
+                "Batten bent through points: length, tightest radius, stress",
                 List.of(along, up, thickness, modulus, strength),
                 in -> {
                     List<Point2> points = points(in.lengths(along), in.lengths(up));
@@ -106,7 +106,7 @@ final class CurveCalculators {
                                     .orElseThrow(
                                             () ->
                                                     new IllegalArgumentException(
-                                                            "no line of least bending goes through these points; move them so that the strip does not turn back"));
+                                                            "no batten passes through these points; move them so that it does not turn back"));
                     return batten(
                             batten, in.mm(thickness), in.number(modulus), in.number(strength));
                 });
@@ -132,7 +132,7 @@ final class CurveCalculators {
                         Working.of("s = E · t / (2 r), thickest = 2 · f · r / E")
                                 .worked(
                                         "r",
-                                        "least radius",
+                                        "tightest radius",
                                         Quantity.mm(1 / bend),
                                         () ->
                                                 Working.of(
@@ -149,10 +149,10 @@ final class CurveCalculators {
                                 .source(
                                         "line of least bending, Euler 1744; mechanics; dry and slowly bent");
         return new Answers(working)
-                .mm("length", "Length of the strip", batten.lengthMm())
-                .mm("radius", "Least radius", 1 / bend)
+                .mm("length", "Length of the batten", batten.lengthMm())
+                .mm("radius", "Tightest radius", 1 / bend)
                 .add("stress", "Bending stress there", Quantity.stress(Batten.stress(e, t, bend)))
-                .mmAtMost("thickest", "Thickest strip that survives", Batten.thickest(f, e, bend))
+                .mmAtMost("thickest", "Maximum batten thickness", Batten.thickest(f, e, bend))
                 .list();
     }
 
@@ -197,7 +197,7 @@ final class CurveCalculators {
         Input radius = Input.length("radius", "radius it must go round (length)", "1000");
         return new Calculator(
                 "plywood-bend",
-                "Least bend radius of plywood, across and along its face grain",
+                "Minimum bend radius of plywood, across and along its face grain",
                 List.of(thickness, radius),
                 in -> {
                     double t = Require.positive("thickness", in.mm(thickness), "mm");
@@ -223,6 +223,7 @@ final class CurveCalculators {
         return Working.of("least radius by thickness, in between in a straight line")
                 .plan("t", "thickness", Quantity.mm(t))
                 .plan("r", "asked for", Quantity.mm(r))
-                .source("APA, The Engineered Wood Association, from memory; dry, clear face");
+                .source(
+                        "APA, The Engineered Wood Association; value not yet checked; dry, clear face");
     }
 }

@@ -63,7 +63,7 @@ final class GeometryCalculators {
         double side = upright.longSideMm();
         return List.of(
                 height("rear", "Height at the rear face", rear, front, t, degrees),
-                height("long-side", "Length to cut, long side", side, front, t, degrees),
+                height("long-side", "Length to cut, long point", side, front, t, degrees),
                 height("bevel", "Bevel", 0, front, t, degrees));
     }
 

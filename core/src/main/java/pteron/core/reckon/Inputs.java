@@ -57,7 +57,7 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         double number = number(input);
         if (number != Math.rint(number)) {
             throw new IllegalArgumentException(
-                    "%s is [%s] and must be a whole number; write it like 2"
+                    "%s %s: enter a whole number, like 2"
                             .formatted(input.key(), text(input).strip()));
         }
         return (int) number;
@@ -67,8 +67,7 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         OptionalDouble number = withUnit(input, text);
         if (number.isEmpty()) {
             throw new IllegalArgumentException(
-                    "%s is [%s] and must be a number; write it like 12.5"
-                            .formatted(input.key(), text.strip()));
+                    "%s %s: enter a number, like 12.5".formatted(input.key(), text.strip()));
         }
         return Require.within(input.key(), number.getAsDouble(), input.range());
     }
@@ -109,7 +108,7 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         for (String item : items) {
             if (item.isBlank()) {
                 throw new IllegalArgumentException(
-                        "%s is [%s] with nothing beside a comma; write it like %s"
+                        "%s %s: a number is missing beside a comma; enter it like %s"
                                 .formatted(input.key(), text(input).strip(), input.usual()));
             }
         }
@@ -129,7 +128,7 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         }
         if (lengths.size() > MOST_PARTS) {
             throw new IllegalArgumentException(
-                    "%s asks for [%d] lengths and may ask for %d; take them in parts"
+                    "%s: %d lengths; enter at most %d"
                             .formatted(input.key(), lengths.size(), MOST_PARTS));
         }
         return lengths;
@@ -143,7 +142,7 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
             }
         }
         throw new IllegalArgumentException(
-                "%s: [%s] is no number of parts from 1 to %d; write it like 2047x11"
+                "%s %s: enter 1 to %d parts, like 2047x11"
                         .formatted(input.key(), text.strip(), MOST_PARTS));
     }
 }

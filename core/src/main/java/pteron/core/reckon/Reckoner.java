@@ -13,10 +13,10 @@ public final class Reckoner {
     static {
         GROUPS.put("Corners and slopes", List.of("mitre", "upright", "fillet", "steps"));
         GROUPS.put("Curves", List.of("arc", "batten", "kerf", "plywood-bend"));
-        GROUPS.put("Warm and dry", List.of("u-value", "dew-point"));
-        GROUPS.put("What it bears", List.of("beam", "sandwich", "tube", "angle", "channel"));
-        GROUPS.put("Weight on the road", List.of("coupler"));
-        GROUPS.put("To buy", List.of("glue", "cartridges", "bars"));
+        GROUPS.put("Heat and moisture", List.of("u-value", "dew-point"));
+        GROUPS.put("Strength", List.of("beam", "sandwich", "tube", "angle", "channel"));
+        GROUPS.put("Axle loads", List.of("coupler"));
+        GROUPS.put("Quantities", List.of("glue", "cartridges", "bars"));
     }
 
     /** {@return the calculators by what they are about; those that no group names are under others} */
@@ -81,7 +81,7 @@ public final class Reckoner {
                 .orElseThrow(
                         () ->
                                 new IllegalArgumentException(
-                                        "there is no calculator [%s]; there are %s"
+                                        "calculator %s: choose one of %s"
                                                 .formatted(
                                                         name,
                                                         String.join(

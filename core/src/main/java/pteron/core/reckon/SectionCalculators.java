@@ -29,7 +29,7 @@ final class SectionCalculators {
                 Input.length("radius", "outer radius of the corners, 0 for sharp (length)", "0");
         return new Calculator(
                 "tube",
-                "Values of a bar or tube: stiffness, twist, weight",
+                "Bar or tube: stiffness, torsion, mass",
                 List.of(WIDTH, DEPTH, wall, radius, DENSITY),
                 in -> {
                     double thick = in.mm(wall);
@@ -50,14 +50,14 @@ final class SectionCalculators {
     static Calculator angle() {
         return open(
                 "angle",
-                "Values of an angle: stiffness, twist, weight",
+                "Angle: stiffness, torsion, mass",
                 in -> new Angle(in.mm(WIDTH), in.mm(DEPTH), in.mm(WALL)));
     }
 
     static Calculator channel() {
         return open(
                 "channel",
-                "Values of a channel: stiffness, twist, weight",
+                "Channel: stiffness, torsion, mass",
                 in -> new Channel(in.mm(WIDTH), in.mm(DEPTH), in.mm(WALL)));
     }
 

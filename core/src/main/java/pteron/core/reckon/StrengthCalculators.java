@@ -127,7 +127,7 @@ final class StrengthCalculators {
                 .plan("L", "span", Quantity.mm(load.spanMm))
                 .plan("a", "patch", Quantity.mm(load.patchMm))
                 .plan("P", "load", Quantity.newton(load.force))
-                .source("thick faces, H. G. Allen 1969, ch. 2, from memory");
+                .source("thick faces, H. G. Allen 1969, ch. 2; value not yet checked");
     }
 
     private static Working working(SandwichStrip strip, Load load, ThickFaces.Answer answer) {
@@ -165,6 +165,7 @@ final class StrengthCalculators {
                         "lever over face; below 5.77 thin-face formulas fail",
                         Quantity.ratio(strip.leverToFace()),
                         () -> strip(strip, load, "d / t"))
-                .source("thick faces, H. G. Allen 1969, ch. 2, from memory; no factors of safety");
+                .source(
+                        "thick faces, H. G. Allen 1969, ch. 2; value not yet checked; no factors of safety");
     }
 }

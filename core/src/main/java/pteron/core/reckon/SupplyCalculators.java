@@ -25,11 +25,10 @@ final class SupplyCalculators {
         Input length = Input.length("length", "length of the joints (length)", "40 m");
         Input width = Input.length("width", "width of the bead (length)", "6").from(1, 100);
         Input depth = Input.length("depth", "depth of the bead (length)", "6").from(1, 100);
-        Input content =
-                Input.number("content", "content of a cartridge (mL)", "290").from(20, 5000);
+        Input content = Input.number("content", "cartridge volume (mL)", "290").from(20, 5000);
         return new Calculator(
                 "cartridges",
-                "Cartridges of sealant for so many metres",
+                "Cartridges of sealant for a length of joint",
                 List.of(length, width, depth, content),
                 in -> {
                     Bead bead = new Bead(in.mm(width), in.mm(depth));
@@ -57,15 +56,16 @@ final class SupplyCalculators {
                 Input.lengths("parts", "parts, each with how many", "2047x11,1885x4")
                         .from(1, 100_000);
         Input stock =
-                Input.lengths("stock", "lengths that the shop sells", "3000,3600,4200,4800")
-                        .from(1, 100_000);
-        Input kerf = Input.length("kerf", "what the saw takes (length)", "3").from(0, 50);
-        Input trim = Input.length("trim", "cut off each end of a bar (length)", "0").from(0, 1000);
+                Input.lengths("stock", "stock lengths", "3000,3600,4200,4800").from(1, 100_000);
+        Input kerf = Input.length("kerf", "saw kerf (length)", "3").from(0, 50);
+        Input trim =
+                Input.length("trim", "end trim, each end of a bar (length)", "0").from(0, 1000);
         Input tolerance =
-                Input.length("tolerance", "allowed over each part (length)", "0").from(0, 100);
+                Input.length("tolerance", "cutting allowance, each part (length)", "0")
+                        .from(0, 100);
         return new Calculator(
                 "bars",
-                "Bars cut at the least total length bought",
+                "Bars to buy, at the least total length",
                 List.of(parts, stock, kerf, trim, tolerance),
                 in -> {
                     Saw saw = new Saw(in.mm(kerf), in.mm(trim), in.mm(tolerance));
@@ -105,11 +105,8 @@ final class SupplyCalculators {
         return new Answers(() -> written)
                 .add("bars", "Bars to buy", Quantity.count(plan.bars().size()))
                 .add("bought", "Length to buy", metres(plan.boughtMm()))
-                .add("bound", "No cutting needs less than", metres(plan.boundMm()))
-                .add(
-                        "waste",
-                        "Left over and sawn away",
-                        new Quantity(plan.wastePercent(), Unit.PERCENT))
+                .add("bound", "Proven minimum", metres(plan.boundMm()))
+                .add("waste", "Waste", new Quantity(plan.wastePercent(), Unit.PERCENT))
                 .list();
     }
 

@@ -36,7 +36,7 @@ final class WarmthCalculators {
                         "conductivity of each (W/(m·K), comma between)",
                         "0.12,0.034,160");
         Input share =
-                Input.number("share", "share of members in the second layer (percent)", "0")
+                Input.number("share", "framing fraction in the second layer (percent)", "0")
                         .from(0, 100);
         Input member = Input.number("member", "conductivity of the members (W/(m·K))", "0.13");
         return new Calculator(
@@ -209,7 +209,7 @@ final class WarmthCalculators {
         }
         return steps.plan(
                         "f",
-                        "share of the members",
+                        "framing fraction",
                         new Quantity(100 * wall.memberShare(), Unit.PERCENT))
                 .source("ISO 6946:2017");
     }

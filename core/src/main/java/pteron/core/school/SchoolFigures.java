@@ -53,7 +53,7 @@ final class SchoolFigures {
                         cost ->
                                 add(
                                         "cost",
-                                        "Plain price, ",
+                                        "Material price, ",
                                         new Quantity(cost, Unit.MONEY_PER_SQUARE_METRE),
                                         () -> prices(sums)));
         sums.stiffness()

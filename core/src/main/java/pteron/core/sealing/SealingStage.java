@@ -179,10 +179,10 @@ public final class SealingStage {
         double at = plan.box.details().dropFloor().fromMm();
         Point2 foot = new Point2(at, -outline.dropMm());
         Point2 top = new Point2(at, 0);
-        joints.add(across(JointKind.LOWER_EDGE, "step of the floor, below", foot, half));
-        joints.add(across(JointKind.LOWER_EDGE, "step of the floor, above", top, half));
-        joints.add(along(JointKind.CORNER, "step of the floor, left", foot, top, -half));
-        joints.add(along(JointKind.CORNER, "step of the floor, right", foot, top, half));
+        joints.add(across(JointKind.LOWER_EDGE, "dropped floor, bottom edge", foot, half));
+        joints.add(across(JointKind.LOWER_EDGE, "dropped floor, top edge", top, half));
+        joints.add(along(JointKind.CORNER, "dropped floor, left", foot, top, -half));
+        joints.add(along(JointKind.CORNER, "dropped floor, right", foot, top, half));
     }
 
     private static SealedJoint aside(String where, Point2 at, double fromY, double toY) {
@@ -256,7 +256,7 @@ public final class SealingStage {
 
     private static Working rolls(Sealing sealing, double taped, Supplies supplies) {
         return Working.of("n = L · 1.1 / roll, rounded up")
-                .worked("L", "metres of flanges", metres(taped), () -> lengths(sealing, true))
+                .worked("L", "length of flanges", metres(taped), () -> lengths(sealing, true))
                 .plan("roll", "length of a roll", metres(supplies.tapeRollMm()))
                 .source("common practice: a tenth for waste");
     }
@@ -265,7 +265,7 @@ public final class SealingStage {
         double length = sealing.lengthMm(kind);
         return Figure.of(
                 SealingStation.SEALING.figure(Named.key(kind)),
-                "Metres of " + kind.label(),
+                kind.title() + ", length",
                 metres(length),
                 () -> {
                     long count = sealing.joints().stream().filter(j -> j.kind() == kind).count();
@@ -302,12 +302,16 @@ public final class SealingStage {
 
     private static Working cartridges(double gunned, Sealing sealing, Supplies supplies) {
         return Working.of("n = L · 1.1 · w · d / V, rounded up")
-                .worked("L", "metres of sealant", metres(gunned), () -> lengths(sealing, false))
+                .worked(
+                        "L",
+                        "length of sealed joints",
+                        metres(gunned),
+                        () -> lengths(sealing, false))
                 .plan("w", "width of the bead", Quantity.mm(sealing.bead().widthMm()))
                 .plan("d", "depth of the bead", Quantity.mm(sealing.bead().depthMm()))
                 .plan(
                         "V",
-                        "content of a cartridge",
+                        "cartridge volume",
                         new Quantity(supplies.cartridgeMl(), Unit.MILLILITRE))
                 .source("volume; common practice: a tenth for waste");
     }

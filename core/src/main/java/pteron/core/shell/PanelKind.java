@@ -61,7 +61,7 @@ public enum PanelKind {
             case REAR -> EnumSet.of(REAR, TAIL);
             case PLAN -> EnumSet.of(FLOOR, UNDER, WHEEL_BOX, WING);
             case ROOF -> EnumSet.of(NOSE, ROOF, TAIL);
-            case UNFOLDED, SOLID, SECTION, ALL, INSIDE -> EnumSet.noneOf(PanelKind.class);
+            case UNFOLDED, SOLID, SECTION, ALL, INSIDE, FRAMES -> EnumSet.noneOf(PanelKind.class);
         };
     }
 }

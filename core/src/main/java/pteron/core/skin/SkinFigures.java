@@ -132,7 +132,7 @@ final class SkinFigures {
                     "%s, %d pieces".formatted(order.material(), order.pieces()),
                     Quantity.count(order.sheets()),
                     () ->
-                            Working.of("what holds the pieces: the widest or longest first")
+                            Working.of("sheets that hold the pieces, widest or longest first")
                                     .plan("n", "pieces", Quantity.count(order.pieces()))
                                     .material("sheet", "as bought", Quantity.count(1))
                                     .source("first fit decreasing, D. S. Johnson 1973"));

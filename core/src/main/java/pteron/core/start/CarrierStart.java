@@ -29,7 +29,7 @@ public enum CarrierStart {
                     CarrierSize.of(4300, 2300, 1000, 7500))),
     /** A truck without a body: rails behind a cab. */
     CAB_CHASSIS(
-            "Bare chassis with cab",
+            "Cab-chassis",
             List.of(
                     CarrierSize.of(4100, 2050, 700, 5000),
                     CarrierSize.of(3300, 2000, 680, 3500),

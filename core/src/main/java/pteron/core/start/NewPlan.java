@@ -69,7 +69,7 @@ public final class NewPlan {
                 .ifPresent(
                         why -> {
                             throw new IllegalArgumentException(
-                                    "outline %s on a %s: %s; take another outline or carrier"
+                                    "outline %s on a %s: %s; choose another outline or carrier"
                                             .formatted(outline.title(), carrier.title(), why));
                         });
         Vehicle vehicle = carrier.vehicle(size);

@@ -2,6 +2,7 @@ package pteron.core.station;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A stop of the route. Immutable.
@@ -28,6 +29,11 @@ public record Station(String key, String label, List<String> figures) {
         List<String> figures = new ArrayList<>(List.of(key));
         figures.addAll(List.of(more));
         return new Station(key, label, figures);
+    }
+
+    /** {@return whether a word means this station: its key, or its label as a word: {@code buy-and-cut}} */
+    public boolean isCalled(String word) {
+        return key.equals(word) || label.toLowerCase(Locale.ROOT).replace(' ', '-').equals(word);
     }
 
     /** {@return the key of a figure of it: {@code frame.members} for {@code members}} */

@@ -18,7 +18,7 @@ record Carried(String span, double widthMm, double massKg, double pressure) {
 
     Working spanWorking(double spanMm) {
         return Working.of("L = " + span)
-                .plan("L", "as set out", Quantity.mm(spanMm))
+                .plan("L", "as planned", Quantity.mm(spanMm))
                 .source("geometry");
     }
 

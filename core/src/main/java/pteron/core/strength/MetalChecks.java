@@ -98,7 +98,7 @@ final class MetalChecks {
                         "tension strength beside a weld",
                         Quantity.stress(softening.ultimate()))
                 .source(
-                        "EN 1999-1-1 6.1.6.3, table 3.2b and 6.2.9.3, from memory; over the whole section; welding is for a trained hand");
+                        "EN 1999-1-1 6.1.6.3, table 3.2b and 6.2.9.3; value not yet checked; over the whole section; welding is for a trained hand");
     }
 
     private double share(Welded.Stretch stretch) {

@@ -165,17 +165,17 @@ public final class StrengthStage {
     private static Figure windPressure(StrengthInput plan, double wind) {
         return Figure.of(
                 "strength.wind-pressure",
-                "Pressure of the wind",
+                "Wind pressure",
                 new Quantity(wind, Unit.NEWTON_PER_SQUARE_METRE),
                 () ->
                         Working.of("q = 0.613 · V²")
                                 .plan(
                                         "V",
-                                        "gust in a storm",
+                                        "wind gust",
                                         new Quantity(
                                                 plan.loads().windSpeed(), Unit.METRE_PER_SECOND))
                                 .source(
-                                        "ASCE 7; walls and roof feel 0.7 to 2.7 times that, by zones of EN 1991-1-4, from memory"));
+                                        "ASCE 7; walls and roof feel 0.7 to 2.7 times that, by zones of EN 1991-1-4; value not yet checked"));
     }
 
     private static List<Finding> findings(List<Check> checks, Frame frame) {

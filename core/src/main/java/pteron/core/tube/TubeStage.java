@@ -125,7 +125,7 @@ public final class TubeStage {
     private static Figure welds(Tubes tubes, double notchesMm) {
         return Figure.of(
                 FrameStation.FRAME.figure("welds"),
-                "Metres of weld in the frame",
+                "Weld length",
                 metres(tubes.weldMm() + notchesMm),
                 () ->
                         Working.of("L = all round each end that meets another tube + cuts of bends")

@@ -78,13 +78,13 @@ public record HeatLoss(double throughWatt, double airWatt, double difference) {
         figures.add(
                 Figure.of(
                         MakeUpStation.MAKE_UP.figure("heat-loss"),
-                        "Heat that the box loses",
+                        "Heat loss of the box",
                         new Quantity(watt(), Unit.WATT),
                         () -> working(walls, areas)));
         figures.add(
                 Figure.of(
                         MakeUpStation.MAKE_UP.figure("heat-loss-air"),
-                        "Of that with the air",
+                        "Heat loss, part with the air",
                         new Quantity(airWatt, Unit.WATT),
                         () ->
                                 Working.of("Q = 0.34 · n · V · dT")

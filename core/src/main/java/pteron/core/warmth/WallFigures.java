@@ -72,7 +72,7 @@ final class WallFigures {
         steps.standard("Rse", "outside", resistance(wall.surfaces().outside()));
         steps.worked(
                 "f",
-                counted ? "share of the members, counted" : "share of the members",
+                counted ? "framing fraction, counted" : "framing fraction",
                 new Quantity(100 * wall.memberShare(), Unit.PERCENT),
                 this::shareWorking);
         steps.plan(
@@ -94,7 +94,7 @@ final class WallFigures {
                                 : "f = thickness / spacing + 0.06")
                 .plan(
                         "f",
-                        counted ? "as the members are set out" : "from the spacing in the plan",
+                        counted ? "counted from the members" : "from the spacing in the plan",
                         new Quantity(100 * wall.memberShare(), Unit.PERCENT))
                 .source(
                         counted
@@ -158,7 +158,7 @@ final class WallFigures {
         if (wall.memberShare() > 0) {
             add(
                     "frame-share",
-                    "Share of the members",
+                    "Framing fraction",
                     new Quantity(100 * wall.memberShare(), Unit.PERCENT),
                     this::shareWorking);
         }
@@ -169,7 +169,7 @@ final class WallFigures {
         double outside = climate.outside().celsius();
         add(
                 "coldest",
-                "Coldest place on the inner surface",
+                "Lowest inner surface temperature",
                 new Quantity(wall.coldest(climate), Unit.CELSIUS),
                 () -> {
                     Working.Builder steps =
@@ -195,7 +195,7 @@ final class WallFigures {
             int member = metal();
             add(
                     "metal",
-                    "Warm face of the metal",
+                    "Temperature of the metal, warm face",
                     new Quantity(line.get(member), Unit.CELSIUS),
                     () ->
                             Working.of("temperature where the lining meets the metal")
@@ -300,7 +300,7 @@ final class WallFigures {
     private void water() {
         add(
                 "water",
-                "Water between the layers in a winter month",
+                "Condensate in a winter month",
                 new Quantity(vapour.gramsPerMonth(), Unit.GRAM_PER_SQUARE_METRE),
                 this::waterWorking);
     }

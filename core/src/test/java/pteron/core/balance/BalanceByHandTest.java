@@ -185,7 +185,7 @@ class BalanceByHandTest {
             assertThat(figure.working().source()).as(figure.key()).isNotBlank();
             assertThat(figure.working().terms()).as(figure.key()).isNotEmpty();
         }
-        assertThat(figure(trailer, "centre-x").name()).contains("behind the front face");
+        assertThat(figure(trailer, "centre-x").name()).contains("behind front of box");
         assertThat(terms(trailer, "coupler-share")).containsExactly("m", "xg", "xa", "R");
         assertThat(terms(trailer, "axles-load")).containsExactly("m", "xg", "xa", "R");
         assertThat(terms(trailer, "axle-1")).containsExactly("A", "n");
@@ -231,9 +231,9 @@ class BalanceByHandTest {
                         .collect(Collectors.toMap(Part::name, p -> p));
         assertPart(parts.get("left side, by area"), 4.3 * 2.16 * 12, 2150, -1025, 1080);
         assertPart(parts.get("right side, by area"), 4.3 * 2.16 * 12, 2150, 1025, 1080);
-        assertPart(parts.get("strip 1, by area"), 2.16 * 2.05 * 12, 0, 0, 1080);
-        assertPart(parts.get("strip 2, by area"), 4.3 * 2.05 * 15, 2150, 0, 2160);
-        assertPart(parts.get("strip 3, by area"), 2.16 * 2.05 * 12, 4300, 0, 1080);
+        assertPart(parts.get("wrap segment 1, by area"), 2.16 * 2.05 * 12, 0, 0, 1080);
+        assertPart(parts.get("wrap segment 2, by area"), 4.3 * 2.05 * 15, 2150, 0, 2160);
+        assertPart(parts.get("wrap segment 3, by area"), 2.16 * 2.05 * 12, 4300, 0, 1080);
         double floor = plan.makeUp().floor().heightMm() / 2;
         assertPart(
                 parts.get("floor, by area"), parts.get("floor, by area").massKg(), 2150, 0, floor);
@@ -430,7 +430,7 @@ class BalanceByHandTest {
                         built.get(Skins.class).pieces().stream().mapToDouble(p -> p.massKg()).sum(),
                         within(1e-6));
         assertThat(mass(model, Group.OPENINGS)).isCloseTo(9 + 22, within(1e-9));
-        assertThat(part(model, "carrier, empty").place().z())
+        assertThat(part(model, "carrier, unladen").place().z())
                 .isCloseTo(model.carrier().groundMm() / 2, within(1e-9));
     }
 

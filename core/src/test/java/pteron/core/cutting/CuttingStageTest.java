@@ -107,7 +107,7 @@ class CuttingStageTest {
         assertThatThrownBy(() -> new CuttingJob(List.of(), List.of(), Saw.of(3)))
                 .hasMessageContaining("stock lengths");
         assertThatThrownBy(() -> Saw.of(-1)).hasMessageContaining("kerf");
-        assertThatThrownBy(() -> new CutPart("x", 0)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new CutPart("x", 0)).hasMessageContaining("more than 0");
     }
 
     @Provide

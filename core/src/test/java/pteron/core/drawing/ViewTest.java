@@ -93,6 +93,7 @@ class ViewTest {
                         case Shape.Line moved -> moved.points().getFirst();
                         case Shape.Disc disc -> disc.middle();
                         case Shape.Label label -> label.at();
+                        case Shape.Lettering words -> words.at();
                         case Shape.Mark mark -> mark.at();
                     };
             assertThat(first).isEqualTo(by);

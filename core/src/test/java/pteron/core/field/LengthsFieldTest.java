@@ -62,6 +62,6 @@ class LengthsFieldTest {
         BoxPlan other = bars(METRIC).typed(METRIC, "3000");
         assertThat(PlanDifference.text(METRIC, other))
                 .isEqualTo(
-                        "Timber and bars, lengths 3\u2009000, 3\u2009600, 4\u2009200, 4\u2009800 mm → 3\u2009000 mm");
+                        "Stock lengths, timber and bars 3\u2009000, 3\u2009600, 4\u2009200, 4\u2009800 mm → 3\u2009000 mm");
     }
 }

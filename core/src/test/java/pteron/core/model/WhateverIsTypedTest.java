@@ -66,7 +66,7 @@ class WhateverIsTypedTest {
             String option = field.options().get(Math.floorMod(factor, field.options().size()));
             return Optional.of(field.set().apply(plan, option));
         } catch (IllegalArgumentException e) {
-            assertThat(e.getMessage()).contains("[").hasSizeGreaterThan(20);
+            assertThat(e.getMessage()).hasSizeGreaterThan(20);
             return Optional.empty();
         }
     }

@@ -146,7 +146,7 @@ class PlacingTest {
         assertThatThrownBy(() -> OpeningEdits.renamed(plan, "door", " "))
                 .hasMessageContaining("name is empty");
         assertThatThrownBy(() -> OpeningEdits.renamed(plan, "door", "window b"))
-                .hasMessageContaining("another opening is called window b");
+                .hasMessageContaining("Another opening is called window b");
     }
 
     @Test

@@ -87,7 +87,7 @@ class ReckonerTest {
         assertThatThrownBy(() -> answer("beam", "x", Map.of("span", "far")))
                 .hasMessageContaining("span: “far”");
         assertThatThrownBy(() -> answer("mitre", "x", Map.of("turn", "x")))
-                .hasMessageContaining("must be a number");
+                .hasMessageContaining("enter a number");
         assertThatThrownBy(() -> answer("bars", "x", Map.of("parts", "2000x0")))
                 .hasMessageContaining("2047x11");
         assertThatThrownBy(() -> answer("bars", "x", Map.of("parts", "9000")))

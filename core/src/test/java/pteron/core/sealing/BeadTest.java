@@ -29,6 +29,6 @@ class BeadTest {
     void bead_illegalArguments() {
         assertThatThrownBy(() -> new Bead(0, 6)).hasMessageContaining("bead width");
         assertThatThrownBy(() -> new Bead(6, 6).cartridges(-1, 290))
-                .hasMessageContaining("0 or above");
+                .hasMessageContaining("0 or more");
     }
 }

@@ -210,7 +210,7 @@ class WarmthByHandTest {
         assertThat(counted.source()).contains("this plan");
         assertThat(figure(model, "walls-r").working().terms())
                 .extracting(Working.Term::meaning)
-                .contains("share of the members, counted");
+                .contains("framing fraction, counted");
     }
 
     private static BoxModel in(Climate climate) {

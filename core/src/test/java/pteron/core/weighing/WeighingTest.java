@@ -36,7 +36,7 @@ class WeighingTest {
                 .hasMessageContaining("[2]")
                 .hasMessageContaining("read the scale again");
         assertThatThrownBy(() -> new Readings(List.of(1.0, 2.0, Double.NaN, 1.0, 1.0)))
-                .hasMessageContaining("must be a number");
+                .hasMessageContaining("enter a number");
     }
 
     /** Outside check: mean and standard deviation of Commons Math. */

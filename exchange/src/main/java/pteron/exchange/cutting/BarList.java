@@ -10,7 +10,7 @@ import pteron.exchange.csv.Csv;
 final class BarList {
 
     private static final String[] HEADER = {
-        "bar", "timber", "thickness mm", "depth mm", "stock mm", "kerf mm", "rest mm", "pieces"
+        "bar", "timber", "thickness mm", "depth mm", "stock mm", "kerf mm", "offcut mm", "pieces"
     };
 
     private BarList() {}

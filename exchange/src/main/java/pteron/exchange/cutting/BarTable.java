@@ -31,7 +31,7 @@ final class BarTable implements PaperTable {
             pages.line(figure.name() + ": " + figure.text(job.units()));
         }
         saw(job.model().plan().supplies().saw(), job.units(), pages);
-        pages.row(true, SHARES, List.of("kind", "bars", "pieces of each, in the order of cutting"));
+        pages.row(true, SHARES, List.of("kind", "bars", "parts, in cutting order"));
         for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : job.cutting().kinds().entrySet()) {
             for (List<Bar> bars : Bar.alike(kind.getValue().bars(), job.units())) {
                 pages.row(false, SHARES, row(kind.getKey(), bars, job.units()));

@@ -40,7 +40,8 @@ final class Told {
                                     + " is a folder that you may not write in; change its permissions or save elsewhere");
             case NoSuchFileException e ->
                     new IOException(
-                            target.getParent() + " is gone; make it again or save elsewhere");
+                            target.getParent()
+                                    + " no longer exists; create it again or save elsewhere");
             default -> new FileSystemException(target.toString(), null, fault.getReason());
         };
     }

@@ -72,7 +72,7 @@ public final class WholeFile {
     public static void writeHere(Path file, byte[] bytes) throws IOException {
         if (Files.isSymbolicLink(file)) {
             throw new IOException(
-                    "%s is a link to %s; take it away or choose another folder"
+                    "%s is a link to %s; remove it or choose another folder"
                             .formatted(file, Files.readSymbolicLink(file)));
         }
         write(file, bytes);

@@ -22,7 +22,7 @@ public final class BendWords {
     }
 
     private static String words(Bend bend, boolean tube, UnitSystem units) {
-        String radius = "; follows a bend, least radius " + length(bend.leastRadiusMm(), units);
+        String radius = "; follows a bend, tightest radius " + length(bend.leastRadiusMm(), units);
         return radius + way(bend.way().orElse(null), tube, units);
     }
 

@@ -5,6 +5,8 @@ import java.util.List;
 import pteron.core.figure.Verdict;
 import pteron.core.mechanics.Check;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.strength.Strength;
 import pteron.exchange.pdf.Pages;
@@ -22,7 +24,7 @@ final class CheckTable implements PaperTable {
             return;
         }
         pages.heading("Checks");
-        pages.row(true, SHARES, List.of("check", "part", "demand", "capacity", "use"));
+        pages.row(true, SHARES, List.of("check", "part", "demand", "capacity", "utilisation"));
         List<Check> checks =
                 job.model().find(Strength.class).map(Strength::checks).orElse(List.of());
         for (Check check : checks) {
@@ -35,8 +37,14 @@ final class CheckTable implements PaperTable {
         return List.of(
                 check.name(),
                 check.part(),
-                check.demand().text(units),
-                check.capacity().text(units),
-                NumberText.format(use, 2) + " " + Verdict.of(use).word());
+                text(check.demand(), units),
+                text(check.capacity(), units),
+                NumberText.percent(use) + ", " + Verdict.of(use).word());
+    }
+
+    private static String text(Quantity quantity, UnitSystem units) {
+        return quantity.unit() == Unit.RATIO
+                ? NumberText.percent(quantity.value())
+                : quantity.text(units);
     }
 }

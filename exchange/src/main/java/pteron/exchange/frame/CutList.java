@@ -1,5 +1,7 @@
 package pteron.exchange.frame;
 
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -8,6 +10,9 @@ import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.mechanics.LaminatedBend;
 import pteron.core.model.BoxModel;
+import pteron.core.page.FramePage;
+import pteron.core.page.FramePages;
+import pteron.core.page.Piece;
 import pteron.core.tube.TubeEnd;
 import pteron.core.tube.Tubes;
 import pteron.exchange.csv.Csv;
@@ -19,20 +24,28 @@ final class CutList {
         "name",
         "role",
         "panel",
-        "timber",
+        "material",
         "thickness mm",
         "depth mm",
         "length mm",
         "start cut °",
         "end cut °",
-        "rip °",
+        "edge bevel °",
         "mass kg",
-        "least radius mm",
+        "tightest radius mm",
         "strips",
         "wall mm",
         "start meets",
         "end meets",
-        "weld mm"
+        "weld mm",
+        "page",
+        "number",
+        "from 0 mm",
+        "centre mm",
+        "short point mm",
+        "saw at start",
+        "saw at end",
+        "length from the work"
     };
 
     private CutList() {}
@@ -43,15 +56,37 @@ final class CutList {
                 HEADER,
                 rows -> {
                     Map<Member, List<TubeEnd>> ends = ends(model);
+                    Map<Member, Placed> places = places(model);
                     for (Member member : model.members()) {
                         List<TubeEnd> own = ends.getOrDefault(member, List.of());
-                        row(rows, member, own);
+                        row(rows, member, own, places.get(member));
                     }
                 });
     }
 
-    private static void row(Csv.Rows rows, Member member, List<TubeEnd> own) {
-        rows.print(
+    /** A piece and the page it stands on. */
+    private record Placed(String page, Piece piece) {}
+
+    /** Two members may be equal in all but their name, so each is told by itself. */
+    private static Map<Member, Placed> places(BoxModel model) {
+        Map<Member, Placed> places = new IdentityHashMap<>();
+        for (FramePage page : FramePages.of(model)) {
+            for (Piece piece : page.pieces()) {
+                places.put(piece.member(), new Placed(page.title(), piece));
+            }
+        }
+        return places;
+    }
+
+    private static void row(Csv.Rows rows, Member member, List<TubeEnd> own, Placed placed) {
+
+        List<String> cells = new ArrayList<>(cut(member, own));
+        cells.addAll(place(placed));
+        rows.print(cells.toArray());
+    }
+
+    private static List<String> cut(Member member, List<TubeEnd> own) {
+        return List.of(
                 member.name(),
                 member.role().label(),
                 member.panel().id(),
@@ -74,6 +109,19 @@ final class CutList {
                 meets(own, false),
                 meets(own, true),
                 Csv.number(own.stream().mapToDouble(TubeEnd::weldMm).sum(), 0));
+    }
+
+    private static List<String> place(Placed placed) {
+        Piece piece = placed.piece();
+        return List.of(
+                placed.page(),
+                String.valueOf(piece.number()),
+                Csv.number(piece.fromZeroMm(), 1),
+                Csv.number(piece.middleMm(), 1),
+                Csv.number(piece.shortPointMm(), 1),
+                FramePageTable.saw(piece.start()),
+                FramePageTable.saw(piece.end()),
+                piece.isTakenFromWork() ? "yes" : "");
     }
 
     private static Map<Member, List<TubeEnd>> ends(BoxModel model) {

@@ -21,18 +21,23 @@ final class CutTable implements PaperTable {
     public void write(Job job, Pages pages) throws IOException {
         if (job.model().isWeighedByAreas()) {
             pages.heading("Cut list, bars, sheets");
-            pages.line("Not set out for this box yet: it is weighed by its areas.");
+            pages.line("No cut list yet: frame not detailed. Mass is estimated from areas.");
             return;
         }
         pages.page(false);
         pages.heading("Cut list");
-        pages.quiet(
-                "Pieces that are cut alike stand together; lengths on the long side, angles from a square cut (square is 0°).");
+        pages.quiet("Equal parts grouped. Lengths to the long point; angles from square (0°).");
         float[] shares = {0.20f, 0.14f, 0.11f, 0.11f, 0.08f, 0.36f};
         pages.row(
                 true,
                 shares,
-                List.of("pieces × length", "section", "start cut", "end cut", "rip", "which"));
+                List.of(
+                        "parts × length",
+                        "section",
+                        "start cut",
+                        "end cut",
+                        "edge bevel",
+                        "which"));
         for (CutGroup group : CutGroup.of(job.model().members(), job.units())) {
             pages.row(false, shares, cells(job, group));
         }
@@ -47,7 +52,7 @@ final class CutTable implements PaperTable {
                     figures.stream()
                             .map(one -> one.name() + " " + one.text(job.units()))
                             .collect(Collectors.joining("; ")));
-            pages.line("Welding is for a trained hand.");
+            pages.line("Welding is for a licensed trade.");
         }
     }
 
@@ -62,7 +67,7 @@ final class CutTable implements PaperTable {
                 group.names() + BendWords.of(member, job.units()));
     }
 
-    private static String section(Job job, Member member) {
+    static String section(Job job, Member member) {
         String wall =
                 member.section().isTube()
                         ? " × " + LengthText.format(member.section().wallMm(), job.units())

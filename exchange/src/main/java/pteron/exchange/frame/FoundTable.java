@@ -25,7 +25,7 @@ final class FoundTable implements PaperTable {
             return;
         }
         pages.heading("As found");
-        pages.quiet("New pieces go from the middle of what stays to the middle of what stays.");
+        pages.quiet("Repair pieces reach from centre to centre of the members that stay.");
         pages.row(
                 true, SHARES, List.of("what", "behind the front", "length", "width or thickness"));
         for (Repair one : found.get().repairs()) {

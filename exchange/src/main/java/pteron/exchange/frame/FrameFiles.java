@@ -18,7 +18,11 @@ public final class FrameFiles {
                                     job -> job.model().plan().found().isPresent(),
                                     job -> FoundList.text(job.model())))
                     .views(View.PLAN, View.ROOF, View.SOLID, View.INSIDE)
-                    .tables(new CutTable(), new FoundTable(), new CheckTable())
+                    .tables(
+                            new FramePageTable(),
+                            new CutTable(),
+                            new FoundTable(),
+                            new CheckTable())
                     .nodes(FrameNodes::add);
 
     private FrameFiles() {}

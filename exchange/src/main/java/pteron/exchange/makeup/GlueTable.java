@@ -22,7 +22,7 @@ final class GlueTable implements PaperTable {
         }
         pages.heading("Glue of every joint");
         float[] shares = {0.1f, 0.34f, 0.32f, 0.12f, 0.12f};
-        pages.row(true, shares, List.of("part", "joint", "held by", "area", "amount"));
+        pages.row(true, shares, List.of("part", "joint", "fixing", "area", "amount"));
         for (GlueJoint joint : glues.joints()) {
             boolean glued = joint.glue().isPresent();
             Quantity litres = new Quantity(joint.litres(), Unit.LITRE);

@@ -13,13 +13,13 @@ public final class GlueWords {
         String glue = joint.glue().map(found -> library.get(found.id()).name()).orElse("");
         return switch (joint.held()) {
             case GLUED -> glue;
-            case DOES_NOT_HOLD -> glue + " does not hold it";
-            case EATS -> glue + " eats it";
+            case DOES_NOT_HOLD -> glue + " does not bond it";
+            case EATS -> glue + " dissolves it";
             case SCREWED -> "screws";
-            case THERE -> "there already";
+            case THERE -> "already there";
             case LOOSE -> "laid in loose";
             case OPEN -> "air between, no glue";
-            case NOTHING_SUITS -> "nothing suits: screw it";
+            case NOTHING_SUITS -> "no glue bonds it: screw it";
         };
     }
 }

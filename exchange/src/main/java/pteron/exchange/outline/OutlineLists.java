@@ -27,7 +27,7 @@ public final class OutlineLists {
                     "foot mm",
                     "front side mm",
                     "rear side mm",
-                    "long side mm",
+                    "long point mm",
                     "bevel degrees"
                 },
                 rows -> {
@@ -55,7 +55,7 @@ public final class OutlineLists {
                     "to mm",
                     "length mm",
                     "width mm",
-                    "least radius mm",
+                    "tightest radius mm",
                     "turn after degrees"
                 },
                 rows -> {

@@ -39,7 +39,7 @@ final class OutlineTables {
                 shares,
                 List.of(
                         "",
-                        "front face at",
+                        "front edge at",
                         "stands at",
                         "front side",
                         "rear side",
@@ -65,12 +65,12 @@ final class OutlineTables {
         if (!job.model().outline().usable()) {
             return;
         }
-        pages.heading("Strip over front, roof and rear");
+        pages.heading("Wrap over front, roof and rear");
         float[] shares = {0.08f, 0.14f, 0.16f, 0.16f, 0.16f, 0.16f, 0.14f};
         pages.row(
                 true,
                 shares,
-                List.of("", "piece", "from", "length", "width", "least radius", "turn after"));
+                List.of("", "piece", "from", "length", "width", "tightest radius", "turn after"));
         for (StripPiece piece : job.model().outline().strip()) {
             pages.row(
                     false,

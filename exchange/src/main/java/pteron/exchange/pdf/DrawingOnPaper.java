@@ -30,6 +30,9 @@ public final class DrawingOnPaper {
     private static final float TICK = 3;
     private static final float POINTS = 7.5f;
 
+    /** Size of letters over the height of their line. */
+    private static final float LETTERS_IN_LINE = 0.95f;
+
     /** Room between a figure and the ticks of its line (points). */
     private static final float ROOM = 4;
 
@@ -91,6 +94,7 @@ public final class DrawingOnPaper {
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Label label -> label(label);
+                case Shape.Lettering words -> lettering(words);
                 case Shape.Mark mark -> mark(mark);
             }
         }
@@ -183,18 +187,52 @@ public final class DrawingOnPaper {
 
     private void disc(Shape.Disc disc) throws IOException {
         float r = scale * (float) disc.radiusMm();
-        float k = 0.5523f * r;
-        float cx = x(disc.middle());
-        float cy = y(disc.middle());
         content.setNonStrokingColor(fill(disc.matter()));
         content.setStrokingColor(Pages.INK);
         content.setLineWidth(0.35f);
+        circle(x(disc.middle()), y(disc.middle()), r);
+        content.closeAndFillAndStroke();
+    }
+
+    /** Letters to the scale of the view. */
+    private void lettering(Shape.Lettering words) throws IOException {
+        float points = scale * (float) words.heightMm() * LETTERS_IN_LINE;
+        boolean ringed = words.stand() == Shape.Lettering.Stand.RINGED;
+        if (ringed) {
+            ring(words.at(), scale * (float) words.ringMm() / 2);
+        }
+        float wide = Pages.width(pages.plain(), points, words.text());
+        float before =
+                switch (words.stand()) {
+                    case BEGINS -> 0;
+                    case ENDS -> wide;
+                    case CENTRED, RINGED -> wide / 2;
+                };
+        pages.text(
+                ringed ? pages.bold() : pages.plain(),
+                points,
+                Pages.INK,
+                x(words.at()) - before,
+                y(words.at()) - 0.35f * points,
+                words.text());
+    }
+
+    private void ring(Point2 middle, float r) throws IOException {
+        content.setNonStrokingColor(Color.WHITE);
+        content.setStrokingColor(Pages.INK);
+        content.setLineWidth(0.5f);
+        content.setLineDashPattern(new float[] {}, 0);
+        circle(x(middle), y(middle), r);
+        content.closeAndFillAndStroke();
+    }
+
+    private void circle(float cx, float cy, float r) throws IOException {
+        float k = 0.5523f * r;
         content.moveTo(cx + r, cy);
         content.curveTo(cx + r, cy + k, cx + k, cy + r, cx, cy + r);
         content.curveTo(cx - k, cy + r, cx - r, cy + k, cx - r, cy);
         content.curveTo(cx - r, cy - k, cx - k, cy - r, cx, cy - r);
         content.curveTo(cx + k, cy - r, cx + r, cy - k, cx + r, cy);
-        content.closeAndFillAndStroke();
     }
 
     private void label(Shape.Label label) throws IOException {

@@ -101,13 +101,13 @@ public final class ReportPdf {
     }
 
     private void weights() throws IOException {
-        pages.heading("Weight");
+        pages.heading("Mass");
         float[] shares = {0.66f, 0.34f};
         double gross = model.plan().vehicle().gear().grossKg();
-        weight(shares, "Box, empty inside", Quantity.kg(model.balance().boxKg()));
-        weight(shares, "With its carrier", Quantity.kg(model.balance().massKg()));
-        weight(shares, "May weigh", Quantity.kg(gross));
-        weight(shares, "Left for what goes in", Quantity.kg(gross - model.balance().massKg()));
+        weight(shares, "Box, unladen", Quantity.kg(model.balance().boxKg()));
+        weight(shares, "Box and carrier", Quantity.kg(model.balance().massKg()));
+        weight(shares, "Gross rating", Quantity.kg(gross));
+        weight(shares, "Payload left", Quantity.kg(gross - model.balance().massKg()));
         weight(
                 shares,
                 model.carrier().front().name() + " carries",
@@ -150,7 +150,7 @@ public final class ReportPdf {
         DrawingOnPaper onPaper = new DrawingOnPaper(pages, drawing, units, pages.left());
         onPaper.draw();
         pages.quiet(
-                "about 1 : %d; lengths in %s; measure the work, not the paper"
+                "Scale about 1 : %d. Lengths in %s. Do not scale from this drawing."
                         .formatted(
                                 onPaper.scaleOneTo(),
                                 units == UnitSystem.METRIC ? "mm" : "feet and inches"));

@@ -24,7 +24,7 @@ final class BondedTable implements PaperTable {
         pages.quiet(
                 "Lift with straight backs; one carries "
                         + Quantity.kg(BondedPiece.EACH_KG).text(job.units())
-                        + ", two whatever is longer than "
+                        + "; two people for any panel longer than "
                         + LengthText.format(BondedPiece.LONG_MM, job.units())
                         + ".");
         float[] shares = {0.24f, 0.34f, 0.14f, 0.14f, 0.14f};

@@ -27,9 +27,8 @@ final class FoamTable implements PaperTable {
         if (groups.isEmpty()) {
             return;
         }
-        pages.heading("Foam");
-        pages.quiet(
-                "Width and height of the piece itself: the gap all round is taken off, foam from the can fills it.");
+        pages.heading("Insulation");
+        pages.quiet("Cut sizes, gap already taken off; fill the gap with expanding foam.");
         float[] shares = {0.28f, 0.3f, 0.42f};
         pages.row(true, shares, List.of("pieces × size", "material", "which"));
         for (List<FoamPiece> group : groups.values()) {

@@ -69,6 +69,7 @@ public final class DrawingSvg {
                             disc.radiusMm(),
                             fill(disc.matter()));
             case Shape.Label label -> label(label);
+            case Shape.Lettering words -> lettering(words);
             case Shape.Mark mark ->
                     line(
                             "<circle cx=\"%s\" cy=\"%s\" r=\"25\" fill=\"none\" stroke=\"#0A6A7A\" stroke-width=\"8\"/>",
@@ -140,6 +141,30 @@ public final class DrawingSvg {
         line(
                 "<polyline points=\"%s\" fill=\"none\" stroke=\"#1E2B2A\" stroke-width=\"%s\"%s/>",
                 points(one.points()), one.kind() == LineKind.OUTLINE ? 14.0 : 6.0, dash);
+    }
+
+    /** Letters to the scale of the view. */
+    private void lettering(Shape.Lettering words) {
+        double x = words.at().u();
+        double y = -words.at().v();
+        String anchor =
+                switch (words.stand()) {
+                    case BEGINS -> "start";
+                    case ENDS -> "end";
+                    case CENTRED, RINGED -> "middle";
+                };
+        if (words.stand() == Shape.Lettering.Stand.RINGED) {
+            line(
+                    "<circle cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"#FFFFFF\" stroke=\"#1E2B2A\" stroke-width=\"3\"/>",
+                    x, y, words.ringMm() / 2);
+        }
+        line(
+                "<text x=\"%s\" y=\"%s\" font-family=\"Overpass, sans-serif\" font-size=\"%s\" text-anchor=\"%s\">%s</text>",
+                x,
+                y + words.heightMm() / 3,
+                words.heightMm() * 0.95,
+                anchor,
+                escaped(words.text()));
     }
 
     private void label(Shape.Label label) {

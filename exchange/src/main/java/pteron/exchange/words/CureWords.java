@@ -69,8 +69,8 @@ public final class CureWords {
     /** What a builder calls the ways in which an opening can go in its wall. */
     private record Ways(String along, String back, String up, String down) {
         static Ways of(BoxPlan plan, Wall wall) {
-            String rear = " to the rear";
-            String front = " to the front";
+            String rear = " towards the rear";
+            String front = " towards the front";
             String right = " to the right";
             String left = " to the left";
             if (wall.isSide()) {

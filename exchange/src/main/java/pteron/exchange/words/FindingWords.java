@@ -2,6 +2,10 @@ package pteron.exchange.words;
 
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pteron.core.balance.BalanceStation;
+import pteron.core.carrier.CarrierStation;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
 import pteron.core.figure.Place;
@@ -47,15 +51,23 @@ public final class FindingWords {
                         .filter(opening -> opening.id().equals(place.part()))
                         .map(Opening::name)
                         .findFirst()
-                        .orElse(place.part().isEmpty() ? place.station().key() : place.part());
+                        .orElse(place.part().isEmpty() ? whole(place) : place.part());
         boolean told = place.xMm() != 0 || place.zMm() != 0;
         return told ? part + ", " + from(place.xMm(), plan.units()) : part;
+    }
+
+    /** What speaks of no part speaks of all of it. */
+    private static String whole(Place place) {
+        boolean carried =
+                place.station() == CarrierStation.CARRIER
+                        || place.station() == BalanceStation.BALANCE;
+        return carried ? "box on its carrier" : "whole box";
     }
 
     /** What hangs over a cab lies ahead of the front face, not a negative way behind it. */
     private static String from(double xMm, UnitSystem units) {
         String way = Quantity.mm(Math.abs(xMm)).text(units);
-        return xMm < 0 ? way + " ahead of the front face" : way + " from the front";
+        return xMm < 0 ? way + " ahead of front of box" : way + " behind front of box";
     }
 
     /** {@return demand against limit with their units; of what is found its length only} */
@@ -64,30 +76,32 @@ public final class FindingWords {
             return finding.demand().text(units) + " long";
         }
         if (finding.code().startsWith("SKIN_IS_")) {
-            return "as it was found";
+            return "as found";
         }
         Limit limit = finding.limit();
-        boolean none = limit.side() == Limit.Side.AT_MOST && limit.quantity().value() == 0;
-        if (none && finding.demand().unit() != Unit.COUNT) {
-            return finding.demand().text(units) + " too much";
+        String value = finding.demand().text(units);
+        if (limit.side() == Limit.Side.AT_MOST && limit.quantity().value() == 0) {
+            return finding.demand().unit() == Unit.COUNT ? "" : value + " over";
         }
         String bound = limit.text(units);
-        String joint = limit.side() == Limit.Side.AT_MOST ? " of at most " : " of at least ";
-        return finding.demand().text(units) + joint + bound;
+        String joint = limit.side() == Limit.Side.AT_MOST ? ", limit " : ", minimum ";
+        String same = value.equals(bound) ? " (" + margin(finding) + ")" : "";
+        return value + joint + bound + same;
     }
 
-    /** {@return demand over capacity: 1.12 of 1; empty where a ratio means nothing} */
+    /** {@return demand over capacity: 112 %; empty where a ratio means nothing} */
     public static String margin(Finding finding) {
-        return finding.margin() == 0 ? "" : NumberText.format(finding.margin(), 2) + " of 1";
+        return finding.margin() == 0 ? "" : NumberText.percent(finding.margin());
     }
 
-    /** {@return the whole finding in one sentence} */
+    /** {@return the whole finding in a line: headline, place, measure, what now} */
     public static String sentence(Finding finding, BoxPlan plan) {
-        return "%s (%s): %s. %s."
-                .formatted(
+        return Stream.of(
                         headline(finding),
                         place(finding, plan),
                         measure(finding, plan.units()),
-                        CureWords.of(finding.cure(), plan));
+                        CureWords.of(finding.cure(), plan))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(" · "));
     }
 }

@@ -25,14 +25,14 @@ public final class RefusalWords {
     }
 
     private static String of(OutOfRange out, UnitSystem units) {
-        return "%s %s: must be %s"
+        return "%s %s: enter %s"
                 .formatted(out.name(), text(out.value(), out.range(), units), range(out, units));
     }
 
     private static String range(OutOfRange out, UnitSystem units) {
         Range range = out.range();
         if (Double.isInfinite(range.most())) {
-            return range.least() > 0 ? "above 0" : "0 or above";
+            return range.least() > 0 ? "more than 0" : "0 or more";
         }
         List<String> bounds =
                 List.of(text(range.least(), range, units), text(range.most(), range, units));

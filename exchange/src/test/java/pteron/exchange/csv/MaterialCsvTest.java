@@ -127,7 +127,7 @@ class MaterialCsvTest {
         List<String> uprights = lines(WrittenLists.of("uprights", siskin));
         assertThat(uprights.getFirst())
                 .isEqualTo(
-                        "number,place mm,foot mm,front side mm,rear side mm,long side mm,bevel degrees");
+                        "number,place mm,foot mm,front side mm,rear side mm,long point mm,bevel degrees");
         assertThat(uprights).hasSize(1 + siskin.outline().uprights(1250, 35).size());
         List<String> strip = lines(WrittenLists.of("strip", siskin));
         assertThat(strip).hasSize(4);

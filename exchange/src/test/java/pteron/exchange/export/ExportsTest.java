@@ -148,7 +148,7 @@ class ExportsTest {
             double place = number(upright, "place mm");
             assertThat(number(upright, "front side mm"))
                     .isCloseTo(siskin.outline().heightAt(place).orElseThrow(), within(25.0));
-            assertThat(number(upright, "long side mm"))
+            assertThat(number(upright, "long point mm"))
                     .isGreaterThanOrEqualTo(number(upright, "rear side mm"));
         }
         List<CSVRecord> glue = csv(folder.resolve("siskin-glue.csv"));
@@ -179,7 +179,7 @@ class ExportsTest {
             assertThat(text)
                     .contains(
                             "Left side, seen from outside",
-                            "Plan of the floor",
+                            "Floor plan on the carrier",
                             "4 300",
                             "Findings",
                             "Checks",
@@ -204,13 +204,13 @@ class ExportsTest {
                             new PDFTextStripper().getText(document), Normalizer.Form.NFKC);
             assertThat(text)
                     .contains(
-                            "The box unfolded",
-                            "Cut through",
+                            "Flat view",
+                            "Section: temperature",
                             "Extruded polystyrene",
                             "Uprights, every 1 250",
-                            "Strip over front, roof and rear",
+                            "Wrap over front, roof and rear",
                             "Glue of every joint",
-                            "Payload of the bare carrier",
+                            "Payload of the carrier alone",
                             "U of the walls",
                             "Bonded panels")
                     .doesNotContain("?");
@@ -225,7 +225,7 @@ class ExportsTest {
         try (PDDocument document =
                 Loader.loadPDF(ReportPdf.bytes(new Job(dipper, none), Paper.LETTER))) {
             String text = new PDFTextStripper().getText(document);
-            int strip = text.indexOf("Strip over front, roof and rear");
+            int strip = text.indexOf("Wrap over front, roof and rear");
             String table = text.substring(strip, text.indexOf("Glue of every joint", strip));
             assertThat(table).contains("runs on").doesNotContain("square");
         }

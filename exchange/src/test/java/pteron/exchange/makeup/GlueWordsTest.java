@@ -47,9 +47,9 @@ class GlueWordsTest {
     @ParameterizedTest
     @CsvSource({
         "pu-glue, 'Polyurethane glue, foaming'",
-        "contact-glue, Contact glue with solvent eats it",
-        "pva, White wood glue does not hold it",
-        "spit, nothing suits: screw it"
+        "contact-glue, Contact glue with solvent dissolves it",
+        "pva, White wood glue does not bond it",
+        "spit, no glue bonds it: screw it"
     })
     void held_saysWhetherItHolds(String how, String words) {
         assertThat(outermost(fixed(how))).isEqualTo(words);
@@ -73,7 +73,8 @@ class GlueWordsTest {
             String text =
                     Normalizer.normalize(
                             new PDFTextStripper().getText(document), Normalizer.Form.NFKC);
-            assertThat(text.replaceAll("\\s+", " ")).contains("Contact glue with solvent eats it");
+            assertThat(text.replaceAll("\\s+", " "))
+                    .contains("Contact glue with solvent dissolves it");
         }
     }
 }

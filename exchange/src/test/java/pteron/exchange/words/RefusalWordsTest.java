@@ -28,17 +28,17 @@ class RefusalWordsTest {
     @Test
     void lengths_inBothUnits() {
         assertThat(refusal(Demos.wagtail(), "box.length", -500))
-                .isEqualTo("length −500 mm: must be 500 to 15 000 mm");
+                .isEqualTo("length −500 mm: enter 500 to 15 000 mm");
         assertThat(refusal(Demos.wagtail().withUnits(UnitSystem.INCHES), "box.length", 0))
-                .isEqualTo("length 0″: must be 19 11⁄16″ to 49′ 2 9⁄16″");
-        assertThat(refusal(Demos.wagtail(), "box.height", 99_999)).contains("must be 300 to 4 500");
+                .isEqualTo("length 0″: enter 19 11⁄16″ to 49′ 2 9⁄16″");
+        assertThat(refusal(Demos.wagtail(), "box.height", 99_999)).contains("enter 300 to 4 500");
     }
 
     @Test
     void massesAndShares() {
         assertThat(refusal(Demos.wagtail(), "opening.door.mass", 900))
-                .isEqualTo("mass of the unit 900 kg: must be 0 to 200 kg");
-        assertThat(refusal(Demos.wagtail(), "inside.humidity", 300)).contains("must be 1 to 100 %");
+                .isEqualTo("mass of the unit 900 kg: enter 0 to 200 kg");
+        assertThat(refusal(Demos.wagtail(), "inside.humidity", 300)).contains("enter 1 to 100 %");
     }
 
     /** Nothing, less than nothing and far too much are refused everywhere where they make no sense. */
@@ -51,7 +51,7 @@ class RefusalWordsTest {
                     String words = refusal(plan, field.key(), value);
                     assertThat(words)
                             .as(field.key())
-                            .matches(".*(: must be|cannot be rounded).*")
+                            .matches(".*(: enter|cannot be rounded).*")
                             .doesNotContain("[");
                 }
             }

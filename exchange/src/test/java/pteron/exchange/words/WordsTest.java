@@ -55,8 +55,8 @@ class WordsTest {
         Finding finding = finding("STEEL_BEHIND_DECK", "MEASURE_AGAIN");
         assertThat(FindingWords.sentence(finding, StartingPlans.square()))
                 .isEqualTo(
-                        "Axle or cross-member behind the deck (left): 12 mm of at most 10 mm. Measure again: 2 mm behind the deck.");
-        assertThat(FindingWords.margin(finding)).isEqualTo("1.2 of 1");
+                        "Axle or cross-member lies behind the deck · left · 12 mm, limit 10 mm · Measure again: it lies 2 mm behind the deck");
+        assertThat(FindingWords.margin(finding)).isEqualTo("120 %");
     }
 
     /** What is found is not too much of anything. */
@@ -65,7 +65,7 @@ class WordsTest {
         assertThat(FindingWords.measure(finding("DAMAGE_DENT", "MEND_DENT"), UnitSystem.METRIC))
                 .isEqualTo("12 mm long");
         assertThat(FindingWords.measure(finding("SKIN_IS_PAINTED", "X"), UnitSystem.METRIC))
-                .isEqualTo("as it was found");
+                .isEqualTo("as found");
     }
 
     @Test
@@ -86,7 +86,7 @@ class WordsTest {
         List<String> lines =
                 WorkingWords.lines(
                         model.figure("balance.coupler-load").orElseThrow(), UnitSystem.METRIC);
-        assertThat(lines.get(0)).startsWith("Load on the coupler = ");
+        assertThat(lines.get(0)).startsWith("Coupler load = ");
         assertThat(lines)
                 .contains("R = m · (xa − xg) / xa")
                 .anyMatch(line -> line.contains("(plan)"));
@@ -118,6 +118,6 @@ class WordsTest {
                         Limit.atMost(Quantity.mm(0.5)),
                         Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.mm(1)));
         assertThat(FindingWords.place(finding, plan))
-                .isEqualTo("left stud 1, 670 mm ahead of the front face");
+                .isEqualTo("left stud 1, 670 mm ahead of front of box");
     }
 }

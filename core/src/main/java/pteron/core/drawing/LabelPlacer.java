@@ -1,0 +1,58 @@
+package pteron.core.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Polygon2;
+
+/**
+ * Finds room for labels, one after the other: none lies on another, on a line of what is drawn, or out of the view.
+ *
+ * <p>What is placed first keeps its place. A label that finds no room is not placed; a table beside the drawing has it.
+ */
+public final class LabelPlacer {
+
+    private final Bounds2 view;
+    private final List<Polygon2> drawn;
+    private final List<Bounds2> taken = new ArrayList<>();
+
+    /**
+     * A view without labels.
+     *
+     * @param view where labels may lie (mm)
+     * @param drawn what they may not lie on
+     */
+    public LabelPlacer(Bounds2 view, List<Polygon2> drawn) {
+        this.view = view;
+        this.drawn = List.copyOf(drawn);
+    }
+
+    /** Takes room that no later label gets. */
+    public void take(Bounds2 room) {
+        taken.add(room);
+    }
+
+    /** {@return the first of some rooms that is free, which is then taken; empty where none is} */
+    public Optional<Bounds2> place(List<Bounds2> candidates) {
+        Optional<Bounds2> free = candidates.stream().filter(this::isFree).findFirst();
+        free.ifPresent(taken::add);
+        return free;
+    }
+
+    /** {@return whether a room lies in the view, clear of what is drawn and of all labels} */
+    public boolean isFree(Bounds2 room) {
+        return view.surrounds(room)
+                && taken.stream().noneMatch(room::overlaps)
+                && drawn.stream().noneMatch(shape -> lies(room, shape));
+    }
+
+    private static boolean lies(Bounds2 room, Polygon2 shape) {
+        return room.overlaps(shape.bounds()) && shape.sharedArea(Polygon2.rectangle(room)) > 0;
+    }
+
+    /** {@return the rooms that labels have taken, in the order they were placed} */
+    public List<Bounds2> taken() {
+        return List.copyOf(taken);
+    }
+}

@@ -1,0 +1,73 @@
+package pteron.core.page;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import pteron.core.frame.EndCut;
+import pteron.core.frame.Member;
+import pteron.core.frame.Role;
+import pteron.core.shell.PanelKind;
+
+/**
+ * One piece of a panel's frame as its page tells it. Immutable.
+ *
+ * @param number its number on the page, from 1; the same on drawing, plates and list
+ * @param member the member
+ * @param fromZeroMm from the zero of the page to its nearer face, across an upright, or to its nearer end (mm)
+ * @param middleMm from the zero of the page to its centre (mm)
+ */
+public record Piece(int number, Member member, double fromZeroMm, double middleMm) {
+
+    /** Roles of what is fitted between two members that stand already. */
+    private static final Set<Role> BETWEEN =
+            EnumSet.of(Role.SHORT_STUD, Role.SHORT_BOW, Role.SHORT_BEARER);
+
+    /** So short that an error of the work is felt: such a piece is measured where it goes (mm); common practice. */
+    private static final double SHORT_MM = 150;
+
+    /** {@return what it is: a floor has end bearers where a wall has plates} */
+    public String kind() {
+        boolean floor = member.panel().kind() == PanelKind.FLOOR;
+        return switch (member.role()) {
+            case BOTTOM_PLATE -> floor ? "front end bearer" : member.role().label();
+            case TOP_PLATE -> floor ? "rear end bearer" : member.role().label();
+            default -> member.role().label();
+        };
+    }
+
+    /** {@return length between the farther corners (mm): the long point} */
+    public double longPointMm() {
+        return member.lengthMm();
+    }
+
+    /** {@return length between the nearer corners (mm): the short point} */
+    public double shortPointMm() {
+        return member.bend().isPresent() ? member.lengthMm() : member.shortSideMm();
+    }
+
+    /** {@return whether both its ends are square} */
+    public boolean isSquare() {
+        return start().stream().allMatch(SawSetting::isSquare)
+                && end().stream().allMatch(SawSetting::isSquare);
+    }
+
+    /** {@return the saw at its lower, front or left end, one setting a cut} */
+    public List<SawSetting> start() {
+        return settings(member.startCut());
+    }
+
+    /** {@return the saw at its other end, one setting a cut} */
+    public List<SawSetting> end() {
+        return settings(member.endCut());
+    }
+
+    private static List<SawSetting> settings(EndCut cut) {
+        return cut.degrees().stream().map(SawSetting::of).toList();
+    }
+
+    /** {@return whether its length is taken from the work: blocks, and short pieces between two that stand already} */
+    public boolean isTakenFromWork() {
+        return member.role() == Role.BLOCK
+                || BETWEEN.contains(member.role()) && member.lengthMm() <= SHORT_MM;
+    }
+}

@@ -1,0 +1,52 @@
+package pteron.core.page;
+
+import pteron.core.quantity.Require;
+
+/**
+ * How a saw is set for one cut. Immutable.
+ *
+ * <pre>  degrees = |a| up to 60; beyond, the piece stands along a square block and the saw is set to 90 − |a|  </pre>
+ *
+ * <p>a is the angle from a square cut (degrees). A mitre saw turns to 60 degrees at the most; common practice.
+ *
+ * <p>Example: a cut 24.8° from square is set to 24.8; one of 65.2° is set to 24.8 with the piece along a square block.
+ *
+ * @param degrees what the scale of the saw shows (degrees), 0 to 60
+ * @param alongBlock whether the piece stands along a block square to the fence
+ * @param side to which side of a square line the cut leans: 1 where the far edge is the longer, −1 the near one, 0 square
+ */
+public record SawSetting(double degrees, boolean alongBlock, int side) {
+
+    /** The farthest a mitre saw turns (degrees); common practice. */
+    public static final double FARTHEST = 60;
+
+    /** Below this a cut is square (degrees): half of what a saw's scale shows. */
+    private static final double SQUARE_TO = 0.05;
+
+    /** A square cut. */
+    public static final SawSetting SQUARE = new SawSetting(0, false, 0);
+
+    /**
+     * {@return the setting for a cut}
+     *
+     * @param fromSquare angle from a square cut (degrees), −90 to 90, neither of them
+     */
+    public static SawSetting of(double fromSquare) {
+        double angle =
+                Math.abs(
+                        Require.within(
+                                "angle of a cut", fromSquare, new Require.Range(-89.9, 89.9, "°")));
+        if (angle < SQUARE_TO) {
+            return SQUARE;
+        }
+        int side = fromSquare > 0 ? 1 : -1;
+        return angle <= FARTHEST
+                ? new SawSetting(angle, false, side)
+                : new SawSetting(90 - angle, true, side);
+    }
+
+    /** {@return whether it is a square cut} */
+    public boolean isSquare() {
+        return side == 0;
+    }
+}

@@ -1,0 +1,176 @@
+package pteron.core.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pteron.core.frame.Member;
+import pteron.core.frame.Role;
+import pteron.core.material.MaterialLibrary;
+import pteron.core.model.BoxModel;
+import pteron.core.plan.BoxPlan;
+import pteron.core.plan.PlanArbitraries;
+import pteron.core.plan.StartingPlans;
+
+/** The page of a panel: numbers, places, saw settings, plates; by hand from the plan alone. */
+class FramePageTest {
+
+    private static BoxModel model(BoxPlan plan) {
+        return BoxModel.of(plan, MaterialLibrary.starting());
+    }
+
+    private static FramePage left(BoxPlan plan) {
+        return FramePages.of(model(plan)).getFirst();
+    }
+
+    /** A mitre saw turns to 60°; beyond, the other angle along a square block: common practice. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, 0, false, 0", "24.8, 24.8, false, 1", "-24.8, 24.8, false, -1",
+        "60, 60, false, 1", "65.2, 24.8, true, 1", "-65.2, 24.8, true, -1"
+    })
+    void sawSetting(double fromSquare, double degrees, boolean block, int side) {
+        SawSetting saw = SawSetting.of(fromSquare);
+        assertThat(saw.degrees()).isCloseTo(degrees, within(1e-9));
+        assertThat(saw.alongBlock()).isEqualTo(block);
+        assertThat(saw.side()).isEqualTo(side);
+        assertThat(saw.isSquare()).isEqualTo(side == 0);
+    }
+
+    @Test
+    void sawSetting_illegalArguments() {
+        assertThatThrownBy(() -> SawSetting.of(90)).hasMessageContaining("angle of a cut");
+        assertThatThrownBy(() -> SawSetting.of(Double.NaN)).hasMessageContaining("angle of a cut");
+    }
+
+    /** Studs of a bare wall from the plan alone: at most the spacing from centre to centre, the sheets' edges on centres. */
+    @Test
+    void runningDimensions_ofABareWall_byHand() {
+        BoxPlan plan = StartingPlans.square().withOpenings(List.of());
+        FramePage page = left(plan);
+        double thick = plan.makeUp().walls().framing().section().thicknessMm();
+        double spacing = plan.makeUp().walls().framing().spacingMm();
+        List<Piece> studs =
+                page.pieces().stream().filter(piece -> piece.member().isUpright()).toList();
+        assertThat(studs.getFirst().fromZeroMm()).isCloseTo(0, within(1e-9));
+        for (int i = 0; i < studs.size(); i++) {
+            Piece stud = studs.get(i);
+            assertThat(stud.middleMm()).isCloseTo(stud.fromZeroMm() + thick / 2, within(1e-9));
+            if (i > 0) {
+                double apart = stud.middleMm() - studs.get(i - 1).middleMm();
+                assertThat(apart).isLessThanOrEqualTo(spacing + 1e-6);
+            }
+        }
+        double plate = page.pieces().getFirst().longPointMm();
+        assertThat(studs.getLast().fromZeroMm() + thick).isCloseTo(plate, within(1e-6));
+    }
+
+    /** Sill and head from the top of the bottom plate: the plan counts over the floor, its opening a play larger. */
+    @Test
+    void sillAndHead_byHand() {
+        BoxPlan plan = StartingPlans.square();
+        FramePage page = left(plan);
+        var window = plan.opening("window-b");
+        OpeningHeights told =
+                page.openings().stream()
+                        .filter(one -> one.name().equals(window.name()))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(told.headMm() - told.sillMm().orElseThrow())
+                .isCloseTo(window.size().heightMm() + 2 * window.playMm(), within(1e-6));
+        assertThat(told.widthMm())
+                .isCloseTo(window.size().widthMm() + 2 * window.playMm(), within(1e-6));
+        Piece sill = of(page, Role.SILL, told.fromZeroMm());
+        assertThat(sill.member().bounds().toV() - page.zero().v())
+                .isCloseTo(told.sillMm().orElseThrow(), within(1e-6));
+        Piece header = of(page, Role.HEADER, told.fromZeroMm());
+        assertThat(header.member().bounds().fromV() - page.zero().v())
+                .isCloseTo(told.headMm(), within(1e-6));
+    }
+
+    private static Piece of(FramePage page, Role role, double fromMm) {
+        return page.pieces().stream()
+                .filter(piece -> piece.member().role() == role)
+                .filter(piece -> Math.abs(piece.fromZeroMm() - fromMm) < 1)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void doorReachesTheFloor_hasNoSill_andCutsThePlate() {
+        BoxPlan plan = StartingPlans.square();
+        List<FramePage> pages = FramePages.of(model(plan));
+        FramePage page =
+                pages.stream()
+                        .filter(
+                                one ->
+                                        one.openings().stream()
+                                                .anyMatch(door -> door.name().equals("Door")))
+                        .findFirst()
+                        .orElseThrow();
+        OpeningHeights door =
+                page.openings().stream()
+                        .filter(one -> one.name().equals("Door"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(door.sillMm()).isEmpty();
+        assertThat(
+                        page.plates().stream()
+                                .filter(p -> p.plate().member().role() == Role.BOTTOM_PLATE))
+                .hasSize(2);
+    }
+
+    @Provide
+    Arbitrary<BoxPlan> plans() {
+        return PlanArbitraries.plans();
+    }
+
+    /** Every member stands on exactly one page, its number once; every stud from plate to plate has its line on both. */
+    @Property(tries = 60, seed = "20261201")
+    void everyMember_hasOneLine(@ForAll("plans") BoxPlan plan) {
+        BoxModel model = model(plan);
+        if (model.isWeighedByAreas()) {
+            return;
+        }
+        List<FramePage> pages = FramePages.of(model);
+        List<Member> told =
+                pages.stream().flatMap(page -> page.pieces().stream()).map(Piece::member).toList();
+        assertThat(told).containsExactlyInAnyOrderElementsOf(model.members());
+        for (FramePage page : pages) {
+            Set<Integer> numbers = new HashSet<>();
+            for (Piece piece : page.pieces()) {
+                assertThat(numbers.add(piece.number())).isTrue();
+                assertThat(piece.shortPointMm()).isLessThanOrEqualTo(piece.longPointMm() + 1e-6);
+            }
+            for (PlateMarks plate : page.plates()) {
+                for (PlateMarks.Mark mark : plate.marks()) {
+                    assertThat(mark.alongMm()).isBetween(-1.0, plate.plate().longPointMm() + 1);
+                }
+            }
+        }
+    }
+
+    /** A square wall: each full stud has a line on the bottom plate and one on the top plate, at the same place. */
+    @Test
+    void matingMarks_areAtOnePlaceOnBothPlates() {
+        FramePage page = left(StartingPlans.square().withOpenings(List.of()));
+        PlateMarks bottom = page.plates().get(0);
+        PlateMarks top = page.plates().get(1);
+        assertThat(bottom.marks()).hasSameSizeAs(top.marks()).hasSizeGreaterThan(5);
+        for (int i = 0; i < bottom.marks().size(); i++) {
+            assertThat(top.marks().get(i).number()).isEqualTo(bottom.marks().get(i).number());
+            assertThat(top.marks().get(i).fromZeroMm())
+                    .isCloseTo(bottom.marks().get(i).fromZeroMm(), within(1e-9));
+        }
+    }
+}
