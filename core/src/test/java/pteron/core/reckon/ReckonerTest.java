@@ -81,9 +81,9 @@ class ReckonerTest {
     @Test
     void badInputs_getASentence() {
         assertThatThrownBy(() -> answer("beem", "x", Map.of()))
-                .hasMessageContaining("there are mitre, upright");
+                .hasMessageContaining("choose one of mitre, upright");
         assertThatThrownBy(() -> answer("beam", "x", Map.of("sspan", "1")))
-                .hasMessageContaining("asks for span");
+                .hasMessageContaining("its inputs are span");
         assertThatThrownBy(() -> answer("beam", "x", Map.of("span", "far")))
                 .hasMessageContaining("span: “far”");
         assertThatThrownBy(() -> answer("mitre", "x", Map.of("turn", "x")))

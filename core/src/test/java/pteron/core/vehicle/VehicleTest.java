@@ -159,7 +159,7 @@ class VehicleTest {
                                                         new Axle(2700, 90, 900)))),
                 "[4]",
                 "1 to 3");
-        refused(() -> TRAILER.drawbar().withAhead(1), "coupler ahead", "[1]", "200");
+        refused(() -> TRAILER.drawbar().withAhead(1), "coupler ahead", "1 mm", "200");
         refused(() -> new Stretch(5, 4), "5", "4");
     }
 }
