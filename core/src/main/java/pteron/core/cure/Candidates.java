@@ -19,9 +19,11 @@ final class Candidates {
     /** {@return the finding's own cure if it can be pressed, and for an opening the nearest free places} */
     static List<Cure> of(BoxPlan plan, Finding finding) {
         List<Cure> all = new ArrayList<>();
+        all.addAll(Sizes.of(plan, finding));
         if (finding.cure().canBeApplied()) {
             all.add(finding.cure());
         }
+        all.addAll(Sizes.further(plan, finding));
         if (finding.cure().kind().equals("BOLT_TUBES")) {
             all.addAll(otherThanBolts(plan, finding));
         }

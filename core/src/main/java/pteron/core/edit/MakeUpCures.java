@@ -18,22 +18,42 @@ import pteron.core.plan.MakeUp;
 /** Cures of floor, walls and roof; their press names the part. */
 final class MakeUpCures {
 
-    /** Depths of bars in the shop (mm); common practice: planed European and American sizes. */
-    private static final List<Double> DEPTHS_MM =
-            List.of(38.0, 45.0, 58.0, 63.0, 70.0, 89.0, 95.0, 120.0, 140.0, 170.0, 184.0, 235.0);
-
     static final Map<String, CureWay> WAYS =
-            Map.of(
-                    "DEEPER_SECTION", (plan, factor, press) -> members(plan, press, factor),
-                    "THICKER_PANEL_FACE", (plan, mm, press) -> face(plan, press, mm),
-                    "THICKER_PANEL_CORE", (plan, mm, press) -> core(plan, press, mm),
-                    "BOLT_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.BRACKETED),
-                    "SLEEVE_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.SLEEVED),
-                    "TURN_SHEETS", (plan, ratio, press) -> turned(plan, press),
-                    "PACK_OUT_FRAME", (plan, mm, press) -> packed(plan, press),
-                    "TAKE_FIRST_GLUE", (plan, mm, press) -> firstGlue(plan, press));
+            Map.ofEntries(
+                    way("DEEPER_SECTION", (plan, factor, press) -> members(plan, press, factor)),
+                    way("MEMBER_DEPTH", (plan, mm, press) -> depth(plan, press, mm)),
+                    way("MEMBER_SPACING", (plan, mm, press) -> spacing(plan, press, mm)),
+                    way("THICKER_PANEL_FACE", (plan, mm, press) -> face(plan, press, mm)),
+                    way("THICKER_FAR_FACE", (plan, mm, press) -> farFace(plan, press, mm)),
+                    way("THICKER_PANEL_CORE", (plan, mm, press) -> core(plan, press, mm)),
+                    way("BOLT_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.BRACKETED)),
+                    way("SLEEVE_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.SLEEVED)),
+                    way("TURN_SHEETS", (plan, ratio, press) -> turned(plan, press)),
+                    way("PACK_OUT_FRAME", (plan, mm, press) -> packed(plan, press)),
+                    way("TAKE_FIRST_GLUE", (plan, mm, press) -> firstGlue(plan, press)));
 
     private MakeUpCures() {}
+
+    private static Map.Entry<String, CureWay> way(String kind, CureWay way) {
+        return Map.entry(kind, way);
+    }
+
+    private static BoxPlan depth(BoxPlan plan, Press press, double mm) {
+        return withMembers(
+                plan, press, members -> members.withSection(members.section().withDepth(mm)));
+    }
+
+    private static BoxPlan spacing(BoxPlan plan, Press press, double mm) {
+        return withMembers(plan, press, members -> members.withSpacing(mm));
+    }
+
+    private static BoxPlan withMembers(BoxPlan plan, Press press, UnaryOperator<Members> change) {
+        return change(
+                plan,
+                press,
+                floor -> floor.withBearers(change.apply(floor.bearers())),
+                framed -> framed.withMembers(change.apply(framed.members())));
+    }
 
     private static BoxPlan change(
             BoxPlan plan, Press press, UnaryOperator<Floor> floor, UnaryOperator<Framed> framed) {
@@ -47,20 +67,16 @@ final class MakeUpCures {
     }
 
     private static BoxPlan members(BoxPlan plan, Press press, double factor) {
-        return change(
-                plan,
-                press,
-                floor -> floor.withBearers(deeper(floor.bearers(), factor)),
-                framed -> framed.withMembers(deeper(framed.members(), factor)));
+        return withMembers(plan, press, members -> deeper(members, factor));
     }
 
     private static Members deeper(Members members, double factor) {
         double needed = members.section().depthMm() * factor;
         double depth =
-                DEPTHS_MM.stream()
+                ShopSizes.DEPTHS_MM.stream()
                         .filter(one -> one >= needed)
                         .findFirst()
-                        .orElse(DEPTHS_MM.getLast());
+                        .orElse(ShopSizes.DEPTHS_MM.getLast());
         return members.withSection(members.section().withDepth(depth));
     }
 
@@ -74,6 +90,14 @@ final class MakeUpCures {
                 press,
                 floor -> floor.withTopFace(more(floor.topFace(), mm)),
                 framed -> framed.withOuterSkin(more(framed.outerSkin(), mm)));
+    }
+
+    private static BoxPlan farFace(BoxPlan plan, Press press, double mm) {
+        return change(
+                plan,
+                press,
+                floor -> floor.withBottomFace(more(floor.bottomFace(), mm)),
+                framed -> framed.withInnerSkin(more(framed.innerSkin(), mm)));
     }
 
     private static BoxPlan core(BoxPlan plan, Press press, double mm) {
