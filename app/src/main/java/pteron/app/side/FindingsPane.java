@@ -1,6 +1,7 @@
 package pteron.app.side;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,16 +15,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.reckon.Sketch;
 import pteron.app.station.Workbench;
+import pteron.core.cure.CureField;
 import pteron.core.cure.CureTrial.Tried;
 import pteron.core.drawing.View;
 import pteron.core.edit.Cures;
+import pteron.core.field.NumberField;
+import pteron.core.field.PlanFields;
+import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.figure.Verdict;
+import pteron.core.frame.FrameStation;
+import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.Named;
+import pteron.core.shell.PanelKind;
 import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
 
@@ -108,6 +116,7 @@ public final class FindingsPane extends VBox {
         Sketch.ofFinding(finding.code(), bench.themeProperty().get())
                 .ifPresent(words.getChildren()::add);
         words.getChildren().add(cure(finding, plan));
+        input(finding).ifPresent(words.getChildren()::add);
         HBox card = new HBox(10, sign, words);
         card.getStyleClass().addAll("card", Named.small(finding.severity()));
         card.setId("finding-" + finding.code());
@@ -144,6 +153,17 @@ public final class FindingsPane extends VBox {
             Opening chosen = bench.document().plan().opening(finding.place().part());
             bench.viewProperty().set(View.of(chosen.wall()));
         }
+        bench.document().model().members().stream()
+                .filter(member -> member.name().equals(finding.place().part()))
+                .findFirst()
+                .ifPresent(this::show);
+    }
+
+    /** A member is seen at the frame, in the view that its panel is looked at in. */
+    private void show(Member member) {
+        bench.stationProperty().set(FrameStation.FRAME);
+        PanelKind.viewOf(member.panel().kind()).ifPresent(bench.viewProperty()::set);
+        bench.selectedProperty().set(member.name());
     }
 
     /** The button of a cure that was tried, advice, or nothing while it is being tried. */
@@ -170,6 +190,29 @@ public final class FindingsPane extends VBox {
                     bench.edit(before -> Cures.apply(before, shown.cure()));
                 });
         return apply;
+    }
+
+    /** The input that acts on a finding, one press away. */
+    private Optional<Node> input(Finding finding) {
+        Tried tried = bench.cures().triedProperty().get().get(finding);
+        Cure cure =
+                tried != null && tried.finding().cure().canBeApplied()
+                        ? tried.finding().cure()
+                        : finding.cure();
+        BoxModel model = bench.document().model();
+        return CureField.key(cure)
+                .flatMap(PlanFields.of(model.plan(), model.library())::number)
+                .map(field -> input(finding, field));
+    }
+
+    private Node input(Finding finding, NumberField field) {
+        String value = field.value(bench.document().plan()).text(bench.units());
+        Button input = new Button("Input: " + field.name() + ", " + value);
+        input.getStyleClass().add("input-link");
+        input.setId("input-" + finding.code());
+        input.setWrapText(true);
+        input.setOnAction(event -> bench.goTo(field));
+        return input;
     }
 
     private static BoxModel preview(Tried tried, boolean hovers) {

@@ -178,12 +178,7 @@ final class SearchCard extends VBox {
 
     private static void show(Workbench bench, Member member) {
         bench.stationProperty().set(FrameStation.FRAME);
-        for (View view : View.values()) {
-            if (PanelKind.seenIn(view).contains(member.panel().kind())) {
-                bench.viewProperty().set(view);
-                break;
-            }
-        }
+        PanelKind.viewOf(member.panel().kind()).ifPresent(bench.viewProperty()::set);
         bench.selectedProperty().set(member.name());
     }
 

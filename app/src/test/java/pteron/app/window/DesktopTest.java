@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -26,6 +27,8 @@ import pteron.core.cutting.CuttingStation;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.edit.BoxEdits;
+import pteron.core.figure.Finding;
+import pteron.core.frame.FrameStation;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.outline.OutlineStation;
@@ -450,6 +453,27 @@ class DesktopTest extends DesktopRobot {
         assertThat(plan().name()).isEqualTo("Raked nose");
         await(() -> !window.bench().cutting().workingProperty().get());
         assertThat(window.bench().cutting().cuttingProperty().get().barCount()).isPositive();
+    }
+
+    /** A finding leads: to the view that has its member, which stands out, and to the input that acts on it. */
+    @Test
+    void finding_leadsToItsMember_andToItsInput() throws Exception {
+        robot.interact(() -> window.showSide("findings"));
+        settle();
+        Finding finding =
+                window.bench().document().model().findings(FrameStation.FRAME).stream()
+                        .filter(one -> one.code().startsWith("WORKS_HARD_STUD"))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> window.bench().viewProperty().set(View.ROOF));
+        Node card = node("finding-" + finding.code());
+        robot.interact(card::requestFocus);
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(window.bench().stationProperty().get()).isEqualTo(FrameStation.FRAME);
+        assertThat(window.bench().selectedProperty().get()).isEqualTo(finding.place().part());
+        assertThat(window.bench().viewProperty().get())
+                .isEqualTo(finding.place().part().startsWith("right") ? View.RIGHT : View.LEFT);
     }
 
     @Test

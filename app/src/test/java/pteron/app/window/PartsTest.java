@@ -95,6 +95,10 @@ class PartsTest {
                 () -> bench.document().edit(plan -> plan.withBox(plan.box().withOffset(900))));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(count()).doesNotStartWith("0 stop the job");
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> robot.lookup("#cure-COUPLER_SHARE_LOW").tryQuery().isPresent());
         Button cure = robot.lookup("#cure-COUPLER_SHARE_LOW").queryButton();
         assertThat(cure.getText()).startsWith("Move the box forward");
         robot.interact(cure::fire);

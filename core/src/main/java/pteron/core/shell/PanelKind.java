@@ -1,6 +1,8 @@
 package pteron.core.shell;
 
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import pteron.core.drawing.View;
 
@@ -50,6 +52,13 @@ public enum PanelKind {
     /** {@return whether its members run across the box and have blocks, not plates, at their ends} */
     public boolean isAcross() {
         return this == ROOF || this == UNDER || this == WING;
+    }
+
+    /** {@return the first view in which a kind of panel is looked at from outside} */
+    public static Optional<View> viewOf(PanelKind kind) {
+        return kind == PARTITION
+                ? Optional.of(View.INSIDE)
+                : Arrays.stream(View.values()).filter(v -> seenIn(v).contains(kind)).findFirst();
     }
 
     /** {@return panels that are looked at from outside in a view, none where it is no view of panels} */

@@ -30,6 +30,26 @@ final class FramePageTable implements PaperTable {
 
     private static final float BOX = 0.965f;
 
+    private static final List<String> HOW_TO_READ =
+            List.of(
+                    "Section: the first figure lies in the drawing, the second goes through the panel.",
+                    "Saw: the figure is the saw's own scale, square is 0°. Piece as drawn: start at the left, the edge nearer to 0 up; hatched is waste. "
+                            + "“block”: past 60°; stand the piece along a block square to the fence and set the figure.");
+
+    private static final List<String> HEADINGS =
+            List.of(
+                    "no.",
+                    "piece",
+                    "section",
+                    "long point",
+                    "short point",
+                    "start",
+                    "",
+                    "end",
+                    "from 0",
+                    "centre",
+                    "cut");
+
     @Override
     public void write(Job job, Pages pages) throws IOException {
         for (FramePage page : FramePages.of(job.model())) {
@@ -60,26 +80,10 @@ final class FramePageTable implements PaperTable {
     private static void list(Job job, Pages pages, FramePage page) throws IOException {
         pages.page(true);
         pages.heading(job.model().plan().name() + ": " + page.title() + ", pieces");
-        pages.quiet(
-                "Section: the first figure lies in the drawing, the second goes through the panel.");
-        pages.quiet(
-                "Saw: the figure is the saw's own scale, square is 0°. Piece as drawn: start at the left, the edge nearer to 0 up; hatched is waste. "
-                        + "“block”: past 60°; stand the piece along a block square to the fence and set the figure.");
-        pages.row(
-                true,
-                SHARES,
-                List.of(
-                        "no.",
-                        "piece",
-                        "section",
-                        "long point",
-                        "short point",
-                        "start",
-                        "",
-                        "end",
-                        "from 0",
-                        "centre",
-                        "cut"));
+        for (String line : HOW_TO_READ) {
+            pages.quiet(line);
+        }
+        pages.row(true, SHARES, HEADINGS);
         for (Piece piece : page.pieces()) {
             pages.row(false, SHARES, cells(job, piece));
             PieceSketch sketch = new PieceSketch(pages);
