@@ -37,6 +37,12 @@ final class Commands {
         this.files = files;
         this.look = look;
         addFiles();
+        add(
+                Command.of(
+                        "rename",
+                        "Rename the plan …",
+                        "",
+                        () -> new Renaming(bench, window.dialogs()).ask()));
         add(Command.of("reckoner", "Calculators", "Shortcut+R", look::showReckoner));
         add(Command.of("start", "Close the plan", "Shortcut+W", files::closePlan));
         addEdits(bench, look);

@@ -35,6 +35,7 @@ final class HeaderBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         name.getStyleClass().add("plan-name");
         name.setMinWidth(USE_PREF_SIZE);
+        name.setOnMouseClicked(event -> commands.get("rename").run());
         purpose.getStyleClass().add("quiet");
         purpose.setMinWidth(0);
         purpose.setId("plan-purpose");
@@ -108,6 +109,7 @@ final class HeaderBar extends HBox {
                     "open",
                     "save",
                     "save-as",
+                    "rename",
                     "earlier",
                     "print",
                     "export",

@@ -476,6 +476,35 @@ class DesktopTest extends DesktopRobot {
                 .isEqualTo(finding.place().part().startsWith("right") ? View.RIGHT : View.LEFT);
     }
 
+    /** Its title, the window and what is exported are called by the new name; nothing is no name. */
+    @Test
+    void rename_byTheTitle_andUndone() {
+        String before = window.bench().document().plan().name();
+        robot.interact(() -> window.commands().get("rename").run());
+        settle();
+        TextField typed = (TextField) node("rename-field");
+        robot.interact(() -> typed.setText("  Heron "));
+        robot.interact(typed::requestFocus);
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(window.bench().document().plan().name()).isEqualTo("Heron");
+        assertThat(robot.lookup(".plan-name").queryAs(Label.class).getText()).isEqualTo("Heron");
+        robot.interact(() -> window.commands().get("undo").run());
+        settle();
+        assertThat(window.bench().document().plan().name()).isEqualTo(before);
+        robot.interact(() -> window.commands().get("rename").run());
+        settle();
+        TextField empty = (TextField) node("rename-field");
+        robot.interact(() -> empty.setText(" "));
+        robot.interact(empty::requestFocus);
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(window.bench().document().plan().name()).isEqualTo(before);
+        assertThat(robot.lookup(".dialog-pane").tryQuery()).isPresent();
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
     @Test
     void reckoner_answersWhileTyping() {
         robot.interact(window::showReckoner);
