@@ -162,7 +162,7 @@ class CommandLineTest {
         assertBadInput(run("new", "square", "--force", "--to", "/dev/null"), "is a device");
         assertBadInput(
                 run("materials", "--from", outside.toString(), "--into", "wagtail"),
-                "is a demo and no file");
+                "is a demo, not a file");
     }
 
     /** Escape sequences of a plan and of what is typed do not reach the terminal; texts have their length. */
@@ -247,8 +247,8 @@ class CommandLineTest {
         assertBadInput(run("export", "demo"), "--to");
         assertBadInput(run("export", "demo", "--to", folder.toString(), "--only", "dwg"), "[dwg]");
         assertBadInput(run("shot", "demo", "--out", "x.png", "--view", "moon"), "--view moon");
-        assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "10"), "size is [10]");
-        assertBadInput(run("shot", "demo", "--out", "x.png", "--theme", "pink"), "theme is [pink]");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--size", "10"), "--size 10");
+        assertBadInput(run("shot", "demo", "--out", "x.png", "--theme", "pink"), "--theme pink");
     }
 
     /** Whatever is odd is told in one sentence with a cure, never with a parser's or a system's words. */
@@ -265,7 +265,7 @@ class CommandLineTest {
         assertBadInput(told, "line 1");
         assertThat(told.err()).hasSizeLessThan(300).doesNotContain("token");
         assertBadInput(run("figures", "x".repeat(300) + ".json"), "too long");
-        assertBadInput(run("figures", "a\0b.json"), "no name of a file");
+        assertBadInput(run("figures", "a\0b.json"), "a name without special characters");
         Path plan = folder.resolve("into.json");
         PlanFile.save(Demos.wagtail(), plan);
         assertBadInput(
@@ -355,7 +355,7 @@ class CommandLineTest {
                 .contains("4′ 1 1⁄2″");
         assertBadInput(run("reckon", "mitre", "turn"), "span=2000");
         assertBadInput(run("reckon", "mitre", "turn=200"), "turn 200");
-        assertBadInput(run("reckon", "beem"), "there is no calculator [beem]");
+        assertBadInput(run("reckon", "beem"), "calculator beem: choose one of");
     }
 
     /** Each new sum with numbers whose answer can be told without the program. */

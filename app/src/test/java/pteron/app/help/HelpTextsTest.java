@@ -13,7 +13,7 @@ class HelpTextsTest {
         assertThat(HelpTexts.words())
                 .extracting(Topic::title)
                 .isSortedAccordingTo(String.CASE_INSENSITIVE_ORDER)
-                .contains("kerf", "bow", "coupler share");
+                .contains("kerf", "bow", "coupler load share");
         assertThat(HelpTexts.words()).allMatch(word -> word.lines().getFirst().endsWith("."));
     }
 
