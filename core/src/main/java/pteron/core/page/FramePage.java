@@ -73,7 +73,7 @@ public record FramePage(
                 frame.panel(), isFromOutside(frame.panel()), zero, pieces, plates, heights);
     }
 
-    /** {@return what the panel is called: Left wall, frame} */
+    /** {@return what the panel is called: Left wall} */
     public String title() {
         return PanelTitle.of(panel);
     }

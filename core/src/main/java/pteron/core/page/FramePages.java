@@ -48,7 +48,6 @@ public final class FramePages {
         return pages.stream()
                 .filter(page -> page.panel().id().equals(panel))
                 .findFirst()
-                .or(() -> pages.stream().filter(FramePages::isFirst).findFirst())
                 .or(() -> pages.stream().findFirst())
                 .map(page -> PageShapes.of(page, model.plan().units()).drawing())
                 .orElseGet(FramePages::nothing);
