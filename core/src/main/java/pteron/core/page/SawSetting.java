@@ -29,13 +29,13 @@ public record SawSetting(double degrees, boolean alongBlock, int side) {
     /**
      * {@return the setting for a cut}
      *
-     * @param fromSquare angle from a square cut (degrees), −90 to 90, neither of them
+     * @param fromSquare angle from a square cut (degrees), −90 to 90; beyond 89.9 it runs nearly along the piece, as at a feathered end
      */
     public static SawSetting of(double fromSquare) {
         double angle =
                 Math.abs(
                         Require.within(
-                                "angle of a cut", fromSquare, new Require.Range(-89.9, 89.9, "°")));
+                                "angle of a cut", fromSquare, new Require.Range(-90, 90, "°")));
         if (angle < SQUARE_TO) {
             return SQUARE;
         }

@@ -49,7 +49,10 @@ class FramePageTest {
 
     @Test
     void sawSetting_illegalArguments() {
-        assertThatThrownBy(() -> SawSetting.of(90)).hasMessageContaining("angle of a cut");
+        // a feathered end of a lean piece, found by random edits
+        assertThat(SawSetting.of(89.97).degrees()).isCloseTo(0.03, within(1e-9));
+        assertThat(SawSetting.of(-90).alongBlock()).isTrue();
+        assertThatThrownBy(() -> SawSetting.of(90.1)).hasMessageContaining("angle of a cut");
         assertThatThrownBy(() -> SawSetting.of(Double.NaN)).hasMessageContaining("angle of a cut");
     }
 
