@@ -10,10 +10,13 @@ import picocli.CommandLine.Spec;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingStation;
 import pteron.core.figure.Figure;
+import pteron.core.frame.Member;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.quantity.PlainText;
 import pteron.exchange.figures.FiguresJson;
+import pteron.exchange.frame.WhyWords;
 import pteron.exchange.words.WorkingWords;
 
 /** Prints everything that follows from a plan as one JSON object, or the working of one figure. */
@@ -34,10 +37,19 @@ final class FiguresVerb implements Callable<Integer> {
             description = "print the working of one figure")
     private String working;
 
+    @Option(
+            names = "--why",
+            paramLabel = "MEMBER",
+            description = "print why a member is as thick as it is, and what the next sizes give")
+    private String why;
+
     @Override
     public Integer call() throws Exception {
         BoxPlan plan = PlanArgument.read(file);
         BoxModel model = BoxModel.of(plan, MaterialLibrary.starting());
+        if (why != null) {
+            return printWhy(model);
+        }
         if (working != null && !CuttingStation.CUTTING.has(working)) {
             return printWorking(model, model.figures().stream());
         }
@@ -46,6 +58,20 @@ final class FiguresVerb implements Callable<Integer> {
             return printWorking(model, cutting.figures().stream());
         }
         spec.commandLine().getOut().println(FiguresJson.text(model, cutting));
+        return 0;
+    }
+
+    private Integer printWhy(BoxModel model) {
+        Member member =
+                model.members().stream()
+                        .filter(one -> one.name().equalsIgnoreCase(why))
+                        .findFirst()
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                "--why %s: no such member; the cut list names them, such as \"left stud 2\""
+                                                        .formatted(PlainText.visible(why))));
+        WhyWords.lines(model, member).forEach(spec.commandLine().getOut()::println);
         return 0;
     }
 

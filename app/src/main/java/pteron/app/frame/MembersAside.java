@@ -6,6 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pteron.app.station.Cells;
 import pteron.app.station.ListAside;
 import pteron.app.station.ListAside.Row;
 import pteron.app.station.Workbench;
@@ -14,6 +18,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.strength.Strength;
+import pteron.exchange.frame.WhyWords;
 
 /** The members, hardest worked first, and the cut drawing of the chosen one. */
 final class MembersAside implements ListAside.Content {
@@ -62,8 +67,24 @@ final class MembersAside implements ListAside.Content {
         return model().members().stream()
                 .filter(member -> member.name().equals(part))
                 .findFirst()
-                .map(member -> new CutDrawing(member, bench))
+                .map(this::told)
                 .orElse(null);
+    }
+
+    private Node told(Member member) {
+        Node why =
+                model().find(Strength.class)
+                        .map(strength -> strength.governing().get(member.name()))
+                        .<Node>map(governing -> new WhyPane(member, governing, bench))
+                        .orElseGet(MembersAside::notChecked);
+        return new VBox(8, new CutDrawing(member, bench), why);
+    }
+
+    private static Node notChecked() {
+        Label words = Cells.quiet(WhyWords.NOT_CHECKED);
+        words.setWrapText(true);
+        words.setMinHeight(Region.USE_PREF_SIZE);
+        return words;
     }
 
     @Override

@@ -27,6 +27,10 @@ final class MaterialsPane extends BorderPane {
     static final String KEY = Workbench.MATERIALS;
 
     private static final double LIST_WIDTH = 255;
+
+    /** Share of the table that the list takes at the most. */
+    private static final double MOST_LIST = 0.45;
+
     private static final double NAME_WIDTH = 180;
     private static final double SOURCE_WIDTH = 190;
 
@@ -45,8 +49,10 @@ final class MaterialsPane extends BorderPane {
         find.setAccessibleText("Find a material");
         list.setId("materials-list");
         list.setCellFactory(view -> new NameCell());
-        bench.lettersProperty()
-                .subscribe(scale -> list.setPrefWidth(LIST_WIDTH * scale.doubleValue()));
+        find.prefWidthProperty().bind(list.prefWidthProperty());
+        find.setMinWidth(0);
+        bench.lettersProperty().subscribe(scale -> fitList());
+        widthProperty().subscribe(width -> fitList());
         list.setMinHeight(0);
         setMinWidth(0);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -62,6 +68,12 @@ final class MaterialsPane extends BorderPane {
         list.getSelectionModel().selectedItemProperty().subscribe(this::show);
         Cells.whileOpen(bench, KEY, this::filter);
         bench.materialProperty().subscribe(this::look);
+    }
+
+    /** The list leaves room for what is told of a material, however large the letters are. */
+    private void fitList() {
+        double wide = LIST_WIDTH * bench.lettersProperty().get();
+        list.setPrefWidth(getWidth() > 0 ? Math.min(wide, MOST_LIST * getWidth()) : wide);
     }
 
     /** Chooses a material that somebody asked for. */

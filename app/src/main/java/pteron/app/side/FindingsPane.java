@@ -1,7 +1,11 @@
 package pteron.app.side;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -32,10 +36,11 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.Named;
 import pteron.core.shell.PanelKind;
+import pteron.core.station.Station;
 import pteron.exchange.words.CureWords;
 import pteron.exchange.words.FindingWords;
 
-/** The findings, most serious first, each with its place, margin and cure. */
+/** The findings, those of the station on top, most serious first, each with its place, margin and cure. */
 public final class FindingsPane extends VBox {
 
     private final Workbench bench;
@@ -58,6 +63,7 @@ public final class FindingsPane extends VBox {
         bench.document().modelProperty().subscribe(model -> update());
         bench.cures().triedProperty().subscribe(tried -> update());
         bench.themeProperty().subscribe(theme -> update());
+        bench.stationProperty().subscribe(station -> update());
     }
 
     private void update() {
@@ -76,12 +82,37 @@ public final class FindingsPane extends VBox {
                                         "stop the job"),
                                 counted(number(findings, Severity.WATCH), "to watch", "to watch"),
                                 counted(number(findings, Severity.NOTE), "note", "notes")));
-        list.getChildren().setAll(findings.stream().map(this::card).toList());
+        list.getChildren().setAll(cards(findings));
         if (findings.isEmpty()) {
             Label none = new Label("No findings.");
             none.getStyleClass().add("quiet");
             list.getChildren().add(none);
         }
+    }
+
+    /** Those of the station, then how many there are elsewhere, and these. */
+    private List<Node> cards(List<Finding> findings) {
+        Station here = bench.stationProperty().get();
+        Map<Boolean, List<Finding>> parted =
+                findings.stream()
+                        .collect(Collectors.partitioningBy(one -> one.place().station() == here));
+        List<Node> nodes = new ArrayList<>();
+        parted.get(true).forEach(finding -> nodes.add(card(finding)));
+        if (!parted.get(false).isEmpty()) {
+            Label others = wrapped(elsewhere(parted.get(false)), "elsewhere");
+            others.setMinHeight(USE_PREF_SIZE);
+            nodes.add(others);
+        }
+        parted.get(false).forEach(finding -> nodes.add(card(finding)));
+        return nodes;
+    }
+
+    private static String elsewhere(List<Finding> others) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        others.forEach(one -> counts.merge(one.place().station().label(), 1L, Long::sum));
+        return counts.entrySet().stream()
+                .map(entry -> entry.getKey() + " " + entry.getValue())
+                .collect(Collectors.joining(" · "));
     }
 
     private static String counted(long number, String one, String several) {
@@ -201,6 +232,7 @@ public final class FindingsPane extends VBox {
                         : finding.cure();
         BoxModel model = bench.document().model();
         return CureField.key(cure)
+                .or(() -> CureField.key(finding, model))
                 .flatMap(PlanFields.of(model.plan(), model.library())::number)
                 .map(field -> input(finding, field));
     }

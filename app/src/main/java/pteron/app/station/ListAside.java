@@ -42,9 +42,13 @@ public final class ListAside extends VBox {
         String sum();
     }
 
+    /** Least height of the list under what is told of one part (pixels). */
+    private static final double LEAST_LIST = 120;
+
     private final Workbench bench;
     private final Content content;
     private final VBox head = new VBox(4);
+    private final ScrollPane told;
     private final VBox list = new VBox(2);
     private final Label sum = new Label();
     private final Map<String, Node> byPart = new LinkedHashMap<>();
@@ -60,11 +64,17 @@ public final class ListAside extends VBox {
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("plain-scroll");
+        scroll.setMinHeight(LEAST_LIST);
         VBox.setVgrow(scroll, Priority.ALWAYS);
+        told = new ScrollPane(head);
+        told.setFitToWidth(true);
+        told.setMinHeight(0);
+        told.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(told, Priority.SOMETIMES);
         sum.setWrapText(true);
         sum.setMinHeight(USE_PREF_SIZE);
         sum.getStyleClass().add("sum");
-        getChildren().addAll(head, scroll, sum);
+        getChildren().addAll(told, scroll, sum);
         bench.document().modelProperty().subscribe(model -> update());
         bench.selectedProperty().subscribe(part -> mark());
     }
@@ -98,8 +108,10 @@ public final class ListAside extends VBox {
                         node.getStyleClass().add("is-chosen");
                     }
                 });
-        Node told = content.chosen(part);
-        head.getChildren().setAll(told == null ? List.of() : List.of(told));
+        Node one = content.chosen(part);
+        head.getChildren().setAll(one == null ? List.of() : List.of(one));
+        told.setManaged(one != null);
+        told.setVisible(one != null);
     }
 
     private Node row(Row row) {

@@ -20,8 +20,14 @@ import pteron.app.style.Letters;
 import pteron.core.figure.Finding;
 import pteron.core.station.Station;
 
-/** The tabs at the right: what is chosen, findings, inputs, figures. */
+/**
+ * The tabs at the right: what belongs to the station, findings, inputs, figures. A station opens with what belongs to it,
+ * or with the tab that was chosen there last.
+ */
 final class SidePanel extends TabPane {
+
+    /** Title of a tab that tells of what is selected and lists nothing by itself. */
+    private static final String SELECTED = "Selected";
 
     private static final double WIDTH = 274;
 
@@ -29,12 +35,19 @@ final class SidePanel extends TabPane {
     private static final double NARROW_TABS = 1.15;
 
     private final Workbench bench;
+    private final Tab findings;
     private final Tab inputs;
+
+    /** Tabs that somebody chose, each kept at its station. */
+    private final Map<Station, Tab> kept = new HashMap<>();
+
+    /** Whether a tab is shown by the program, not chosen by hand. */
+    private boolean leading;
 
     SidePanel(Workbench bench) {
         this.bench = bench;
         this.inputs = tab("Inputs", shown -> new InputsPane(bench, shown));
-        Tab findings = findings();
+        this.findings = findings();
         getTabs()
                 .addAll(
                         chosenTab(),
@@ -44,7 +57,8 @@ final class SidePanel extends TabPane {
         setId("side");
         setTabClosingPolicy(TabClosingPolicy.UNAVAILABLE);
         getStyleClass().add("side");
-        getSelectionModel().select(findings);
+        getSelectionModel().selectedItemProperty().subscribe(this::keep);
+        bench.stationProperty().subscribe(this::arrive);
         Letters.wide(this, WIDTH, bench.lettersProperty(), bench.narrowProperty());
         bench.lettersProperty().subscribe(scale -> fitLetters());
         bench.narrowProperty().subscribe(narrow -> fitLetters());
@@ -59,6 +73,37 @@ final class SidePanel extends TabPane {
         return findings;
     }
 
+    private void keep(Tab tab) {
+        if (!leading && tab != null) {
+            kept.put(bench.stationProperty().get(), tab);
+        }
+    }
+
+    /** A finding that leads to a station stays in sight there. */
+    private void arrive(Station station) {
+        boolean byFinding =
+                bench.findingProperty().get() != null
+                        && getSelectionModel().getSelectedItem() == findings;
+        if (!byFinding) {
+            lead(kept.getOrDefault(station, first(station)));
+        }
+    }
+
+    private Tab first(Station station) {
+        boolean lists =
+                ScreenRoute.of(station)
+                        .aside()
+                        .filter(aside -> !aside.title().equals(SELECTED))
+                        .isPresent();
+        return lists ? getTabs().getFirst() : findings;
+    }
+
+    private void lead(Tab tab) {
+        leading = true;
+        getSelectionModel().select(tab);
+        leading = false;
+    }
+
     private static String titled(String name, int count) {
         return count == 0 ? name : name + " " + count;
     }
@@ -68,7 +113,7 @@ final class SidePanel extends TabPane {
         Finding shown = bench.findingProperty().get();
         boolean byFinding = shown != null && shown.place().part().equals(part);
         if (!part.isEmpty() && !looksAtInputs && !byFinding) {
-            getSelectionModel().selectFirst();
+            lead(getTabs().getFirst());
         }
     }
 
@@ -82,7 +127,7 @@ final class SidePanel extends TabPane {
 
     /** What is chosen: it tells of another station when the station changes, and opens when something is picked. */
     private Tab chosenTab() {
-        Tab tab = new Tab("Selected");
+        Tab tab = new Tab(SELECTED);
         tab.setId("tab-chosen");
         StackPane content = new StackPane();
         Map<Station, Node> made = new HashMap<>();
@@ -91,7 +136,7 @@ final class SidePanel extends TabPane {
                 .subscribe(
                         station -> {
                             StationScreen screen = ScreenRoute.of(station);
-                            tab.setText(screen.aside().map(Aside::title).orElse("Selected"));
+                            tab.setText(screen.aside().map(Aside::title).orElse(SELECTED));
                             content.getChildren()
                                     .setAll(made.computeIfAbsent(station, this::chosen));
                         });

@@ -218,7 +218,7 @@ class ScreensTest {
         return null;
     }
 
-    /** {@return what can be seen of words: panes that scroll cut them off} */
+    /** {@return what can be seen of words: panes that scroll and fields cut them off} */
     private static Rectangle2D seen(Text text) {
         Bounds own = text.localToScene(text.getLayoutBounds());
         double left = own.getMinX();
@@ -226,7 +226,9 @@ class ScreensTest {
         double top = own.getMinY();
         double bottom = own.getMaxY();
         for (Node at = text; at != null; at = at.getParent()) {
-            if (at instanceof ScrollPane || at instanceof ListView) {
+            if (at instanceof ScrollPane
+                    || at instanceof ListView
+                    || at instanceof TextInputControl) {
                 Bounds pane = at.localToScene(at.getLayoutBounds());
                 left = Math.max(left, pane.getMinX());
                 right = Math.min(right, pane.getMaxX());

@@ -3,6 +3,8 @@ package pteron.core.cure;
 import java.util.Map;
 import java.util.Optional;
 import pteron.core.figure.Cure;
+import pteron.core.figure.Finding;
+import pteron.core.model.BoxModel;
 
 /** The input that a cure changes, so that a builder can go there and type a value of his own. Pure functions. */
 public final class CureField {
@@ -28,6 +30,18 @@ public final class CureField {
     public static Optional<String> key(Cure cure) {
         return Optional.ofNullable(OF_BOX.get(cure.kind()))
                 .or(() -> cure.press().flatMap(press -> ofPart(cure.kind(), press.part())));
+    }
+
+    /** {@return the key of the input that acts on a member which works hard or is overloaded; empty for other findings} */
+    public static Optional<String> key(Finding finding, BoxModel model) {
+        boolean works =
+                finding.code().startsWith("WORKS_HARD_")
+                        || finding.code().startsWith("OVERLOADED_");
+        return model.members().stream()
+                .filter(member -> works && member.name().equals(finding.place().part()))
+                .findFirst()
+                .flatMap(member -> NextSections.part(model, member))
+                .flatMap(part -> ofPart("MEMBER_DEPTH", part));
     }
 
     private static Optional<String> ofPart(String kind, String part) {

@@ -77,7 +77,7 @@ final class Sizes {
     }
 
     private static List<Cure> depths(BoxPlan plan, String part, int most) {
-        return ShopSizes.deeperThan(members(plan.makeUp(), part).section().depthMm()).stream()
+        return ShopSizes.deeperThan(members(plan.makeUp(), part).section(), plan.units()).stream()
                 .limit(most)
                 .map(depth -> Cure.press("MEMBER_DEPTH", Quantity.mm(depth), part))
                 .toList();

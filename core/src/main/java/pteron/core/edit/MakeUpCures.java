@@ -14,6 +14,7 @@ import pteron.core.figure.Cure.Press;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Joining;
 import pteron.core.plan.MakeUp;
+import pteron.core.quantity.UnitSystem;
 
 /** Cures of floor, walls and roof; their press names the part. */
 final class MakeUpCures {
@@ -67,16 +68,14 @@ final class MakeUpCures {
     }
 
     private static BoxPlan members(BoxPlan plan, Press press, double factor) {
-        return withMembers(plan, press, members -> deeper(members, factor));
+        return withMembers(plan, press, members -> deeper(members, factor, plan.units()));
     }
 
-    private static Members deeper(Members members, double factor) {
+    private static Members deeper(Members members, double factor, UnitSystem units) {
+        List<Double> depths = ShopSizes.depths(members.section(), units);
         double needed = members.section().depthMm() * factor;
         double depth =
-                ShopSizes.DEPTHS_MM.stream()
-                        .filter(one -> one >= needed)
-                        .findFirst()
-                        .orElse(ShopSizes.DEPTHS_MM.getLast());
+                depths.stream().filter(one -> one >= needed).findFirst().orElse(depths.getLast());
         return members.withSection(members.section().withDepth(depth));
     }
 

@@ -57,4 +57,29 @@ public record LoadCase(double permanent, double spread, double middle) {
                 + beam.spreadDeflection(spread)
                 + beam.middleDeflection(middle);
     }
+
+    /**
+     * {@return factored moment at a place of a beam (N·mm)}
+     *
+     * @param beam the beam
+     * @param xMm distance from a support (mm), 0 to its span
+     */
+    public double designMomentAt(Beam beam, double xMm) {
+        return GAMMA_PERMANENT * beam.spreadMomentAt(permanent, xMm)
+                + GAMMA_VARIABLE
+                        * (beam.spreadMomentAt(spread, xMm) + beam.middleMomentAt(middle, xMm));
+    }
+
+    /**
+     * {@return deflection at a place of a beam, creep under the permanent load counted (mm)}
+     *
+     * @param beam the beam
+     * @param creep kdef
+     * @param xMm distance from a support (mm), 0 to its span
+     */
+    public double finalDeflectionAt(Beam beam, double creep, double xMm) {
+        return beam.spreadDeflectionAt(permanent, xMm) * (1 + creep)
+                + beam.spreadDeflectionAt(spread, xMm)
+                + beam.middleDeflectionAt(middle, xMm);
+    }
 }

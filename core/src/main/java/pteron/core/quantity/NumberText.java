@@ -40,12 +40,13 @@ public final class NumberText {
     }
 
     /**
-     * {@return a utilisation in per cent, rounded away from its limit's wrong side: below 1 down, above 1 up}
+     * {@return a utilisation in whole per cent; what is below or above its limit never reads as at it}
      *
-     * <p>Example: 0.996 is {@code 99 %}, 1.002 is {@code 101 %}.
+     * <p>Example: 0.257 is {@code 26 %}, 0.996 is {@code 99 %}, 1.002 is {@code 101 %}.
      */
     public static String percent(double utilisation) {
-        Side side = utilisation > 1 ? Side.UP : Side.DOWN;
+        boolean atLimit = Math.abs(utilisation - 1) < 0.005;
+        Side side = !atLimit ? Side.NEAREST : utilisation > 1 ? Side.UP : Side.DOWN;
         return format(100 * utilisation, 0, side) + " %";
     }
 

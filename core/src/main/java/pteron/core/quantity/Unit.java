@@ -31,6 +31,8 @@ public enum Unit {
     NEWTON_PER_SQUARE_METRE("N/m²", 0, "lbf/ft²", 0.0208854342, 1),
     /** Bending moment (N·mm). */
     NEWTON_MILLIMETRE("N·mm", 0, "lbf·in", 0.00885074579, 0),
+    /** Bending moment of a whole member (N·m). */
+    NEWTON_METRE("N·m", 1, "lbf·ft", 0.737562149, 1),
     /** Section modulus (mm³). */
     CUBIC_MILLIMETRE("mm³", 0, "in³", 6.10237441e-5, 3),
     /** Area of a section (mm²). */

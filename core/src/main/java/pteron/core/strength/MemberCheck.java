@@ -56,7 +56,8 @@ record MemberCheck(
         return RectangleSection.of(section);
     }
 
-    private Beam beam() {
+    /** {@return its span and stiffness, of a member of timber} */
+    Beam beam() {
         return new Beam(spanMm, timber.value(Property.MODULUS) * rectangle().inertiaMm4());
     }
 
@@ -67,6 +68,11 @@ record MemberCheck(
     /** {@return whether it is of metal, which is checked by other rules} */
     boolean isMetal() {
         return timber.kind() == Material.Kind.METAL;
+    }
+
+    /** {@return creep factor of its timber} */
+    double creep() {
+        return strength().kdef();
     }
 
     /** {@return the checks of a member of timber} */

@@ -41,6 +41,10 @@ final class MetalChecks {
                         metal.value(Property.MODULUS) * strength.profile(section).inertiaMm4());
     }
 
+    Beam beam() {
+        return beam;
+    }
+
     List<Check> checks() {
         List<Check> checks = new ArrayList<>(List.of(bending(), shear(), deflection()));
         welded.hardest(member.spanMm(), leastWidthMm()).map(this::atWeld).ifPresent(checks::add);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import pteron.core.carrier.Carrier;
@@ -74,14 +75,12 @@ public final class StrengthStage {
         Carrier carrier = plan.carrier();
         Frame frame = plan.frame();
         double wind = Wind.pressure(plan.loads().windSpeed());
-        List<MemberCheck> members = members(plan);
         Map<String, Check> hardest = new LinkedHashMap<>();
-        Map<String, Double> byMember = new HashMap<>();
-        for (MemberCheck member : members) {
-            for (Check check : checks(member)) {
-                hardest.merge(check.key(), check, StrengthStage::harder);
-                byMember.merge(check.part(), check.utilisation(), Math::max);
-            }
+        Map<String, Governing> governing = new HashMap<>();
+        for (MemberCheck member : members(plan)) {
+            Governing one = governing(member);
+            governing.merge(one.part(), one, Governing::harder);
+            one.checks().forEach(each -> hardest.merge(each.key(), each, StrengthStage::harder));
         }
         List<Check> checks = new ArrayList<>(hardest.values());
         List<Finding> findings = new ArrayList<>(findings(checks, frame));
@@ -91,7 +90,7 @@ public final class StrengthStage {
         List<Figure> figures = new ArrayList<>();
         figures.add(windPressure(plan, wind));
         checks.forEach(check -> figures.add(figure(check)));
-        return new Strength(checks, byMember, figures, findings);
+        return new Strength(checks, governing, figures, findings);
     }
 
     private static List<MemberCheck> members(StrengthInput plan) {
@@ -111,8 +110,17 @@ public final class StrengthStage {
         return members;
     }
 
-    private static List<Check> checks(MemberCheck member) {
-        return member.isMetal() ? new MetalChecks(member).checks() : member.checks();
+    private static Governing governing(MemberCheck member) {
+        Optional<MetalChecks> metal =
+                member.isMetal() ? Optional.of(new MetalChecks(member)) : Optional.empty();
+        return new Governing(
+                member.part(),
+                metal.map(MetalChecks::beam).orElseGet(member::beam),
+                member.loads(),
+                metal.isPresent() ? 0 : member.creep(),
+                Optional.ofNullable(member.setting().wind()),
+                member.setting().carried().span(),
+                metal.map(MetalChecks::checks).orElseGet(member::checks));
     }
 
     private static Bounds2 floorFromEndToEnd(Frame frame) {

@@ -42,6 +42,41 @@ class StaticsTest {
         assertThat(beam.middleDeflection(middle)).isCloseTo(bends, within(1e-6 * bends));
     }
 
+    /** Deflections along a beam against its equation E I y″ = −M solved by differences, the supports held. */
+    @ParameterizedTest
+    @CsvSource({"2000, 1e10, 1, 1000", "1250, 4.2e9, 0.35, 700", "3600, 2.5e11, 0, 90"})
+    void alongTheBeam_byDifferences(double span, double stiffness, double spread, double middle) {
+        Beam beam = new Beam(span, stiffness);
+        int cells = 2000;
+        double step = span / cells;
+        double[] upper = new double[cells];
+        double[] right = new double[cells];
+        for (int i = 1; i < cells; i++) {
+            double x = i * step;
+            double moment = spread * x * (span - x) / 2 + middle * Math.min(x, span - x) / 2;
+            double pivot = 2 - upper[i - 1];
+            upper[i] = 1 / pivot;
+            right[i] = (moment / stiffness * step * step + right[i - 1]) / pivot;
+        }
+        double y = 0;
+        for (int i = cells - 1; i > 0; i--) {
+            y = right[i] + upper[i] * y;
+            double x = i * step;
+            double told = beam.spreadDeflectionAt(spread, x) + beam.middleDeflectionAt(middle, x);
+            assertThat(told).isCloseTo(y, within(1e-5 * (y + 0.01)));
+        }
+    }
+
+    /** AISC Manual, table 3-23, cases 1 and 7, at a quarter of the span: L 2000, EI 1e10. */
+    @Test
+    void alongTheBeam_workedExamples() {
+        Beam beam = new Beam(2000, 1e10);
+        assertThat(beam.spreadMomentAt(1, 500)).isEqualTo(375_000);
+        assertThat(beam.middleMomentAt(1000, 1500)).isEqualTo(250_000);
+        assertThat(beam.spreadDeflectionAt(1, 500)).isCloseTo(14.844, within(0.0005));
+        assertThat(beam.middleDeflectionAt(1000, 500)).isCloseTo(11.458, within(0.0005));
+    }
+
     /** AISC Manual, table 3-23, cases 1 and 7: L 2000, EI 1e10. */
     @Test
     void beam_workedExamples() {

@@ -1,0 +1,90 @@
+package pteron.app.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tab;
+import javafx.scene.control.TabPane;
+import org.junit.jupiter.api.Test;
+import pteron.core.carrier.CarrierStation;
+import pteron.core.frame.FrameStation;
+import pteron.core.sealing.SealingStation;
+import pteron.core.station.Station;
+import pteron.exchange.demo.Demos;
+
+/** What stands at the right: it belongs to the station, keeps what was chosen, and says why a member is as thick as it is. */
+class SidePanelTest extends DesktopRobot {
+
+    private TabPane side() {
+        return (TabPane) node("side");
+    }
+
+    private String shown() {
+        return side().getSelectionModel().getSelectedItem().getText();
+    }
+
+    private void go(Station station) {
+        robot.interact(() -> window.bench().stationProperty().set(station));
+        settle();
+    }
+
+    private void choose(String title) {
+        Tab tab =
+                side().getTabs().stream()
+                        .filter(one -> one.getText().startsWith(title))
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> side().getSelectionModel().select(tab));
+        settle();
+    }
+
+    @Test
+    void station_opensWithItsOwn_andKeepsWhatWasChosen() {
+        go(FrameStation.FRAME);
+        assertThat(shown()).isEqualTo("Members");
+        choose("Inputs");
+        go(SealingStation.SEALING);
+        assertThat(shown()).isEqualTo("Joints");
+        go(FrameStation.FRAME);
+        assertThat(shown()).isEqualTo("Inputs");
+        go(CarrierStation.CARRIER);
+        assertThat(shown()).startsWith("Findings");
+    }
+
+    @Test
+    void finding_leadsToItsMember_andToTheInput() {
+        go(CarrierStation.CARRIER);
+        String code = "WORKS_HARD_STUD_DEFLECTION";
+        robot.interact(() -> ((Button) node("input-" + code)).fire());
+        settle();
+        assertThat(node("number-walls.members.depth").isFocused()).isTrue();
+    }
+
+    /** The member says what governs, what the next sizes give, and a press takes the next size. */
+    @Test
+    void member_saysWhyItIsSoThick() throws Exception {
+        go(FrameStation.FRAME);
+        robot.interact(() -> window.bench().selectedProperty().set("left stud 3"));
+        settle();
+        assertThat(exists("beam-diagram")).isTrue();
+        assertThat(robot.lookup("#why .label").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("Deflection governs: "));
+        await(() -> exists("use-70"));
+        robot.interact(() -> ((Button) node("use-70")).fire());
+        settle();
+        assertThat(plan().makeUp().walls().members().section().depthMm()).isEqualTo(70);
+        press("do-undo");
+        assertThat(plan()).isEqualTo(Demos.wagtail());
+    }
+
+    @Test
+    void memberWithoutALoad_saysSo() {
+        go(FrameStation.FRAME);
+        robot.interact(() -> window.bench().selectedProperty().set("left bottom plate 1"));
+        settle();
+        assertThat(exists("why")).isFalse();
+        assertThat(robot.lookup("#members .label").queryAllAs(Label.class))
+                .anyMatch(label -> label.getText().startsWith("Not checked"));
+    }
+}
