@@ -66,6 +66,9 @@ final class ExportVerb implements Callable<Integer> {
             description = "one view alone, such as skins/left, as svg or pdf")
     private String view;
 
+    @Option(names = "--also-mm", description = "lists of a plan in inches with millimetres beside")
+    private boolean alsoMetric;
+
     @Option(names = "--force", description = "overwrite existing files")
     private boolean force;
 
@@ -80,7 +83,7 @@ final class ExportVerb implements Callable<Integer> {
         if (view != null) {
             return oneView(model, chosen);
         }
-        Exports.Order order = new Exports.Order(folder, only, chosen);
+        Exports.Order order = new Exports.Order(folder, only, chosen, alsoMetric);
         List<Path> there = Exports.alreadyThere(model, order);
         if (!there.isEmpty() && !force) {
             throw new IllegalArgumentException(

@@ -74,7 +74,7 @@ final class NewVerb implements Callable<Integer> {
         }
         UnitSystem units = inches ? UnitSystem.INCHES : UnitSystem.METRIC;
         CarrierStart kind = named("--carrier", carrier, CarrierStart.values());
-        CarrierSize size = kind.sizes().getFirst();
+        CarrierSize size = kind.sizes(units).getFirst();
         if (length != null) {
             size = size.withLength(LengthText.parse(length, units));
         }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pteron.app.station.Workbench;
+import pteron.core.buildup.SectionText;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingJob.CutPart;
@@ -88,10 +89,9 @@ public final class CutPane extends ScrollPane {
                         : "at least " + LengthText.format(plan.boundMm(), units);
         Label label =
                 new Label(
-                        "%s × %s %s: buy %d bars, %s (%s), %s %% waste"
+                        "%s, %s: buy %d bars, %s (%s), %s %% waste"
                                 .formatted(
-                                        LengthText.format(kind.section().thicknessMm(), units),
-                                        LengthText.format(kind.section().depthMm(), units),
+                                        SectionText.of(kind.section(), units),
                                         bench.document()
                                                 .model()
                                                 .library()

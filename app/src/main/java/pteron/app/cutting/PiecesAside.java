@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import pteron.app.station.ListAside;
 import pteron.app.station.ListAside.Row;
 import pteron.app.station.Workbench;
+import pteron.core.buildup.SectionText;
 import pteron.core.frame.CutGroup;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
@@ -36,10 +37,7 @@ final class PiecesAside implements ListAside.Content {
     private Row row(CutGroup group) {
         Member member = group.first();
         String length = LengthText.format(member.lengthMm(), bench.units());
-        String section =
-                LengthText.format(member.section().thicknessMm(), bench.units())
-                        + " × "
-                        + LengthText.format(member.section().depthMm(), bench.units());
+        String section = SectionText.of(member.section(), bench.units());
         return new Row(
                 "", section, group.count() + " × " + length, ends(member) + "; " + group.names());
     }

@@ -12,6 +12,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import pteron.app.station.Workbench;
 import pteron.app.style.Palette;
+import pteron.core.buildup.SectionText;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Point2;
@@ -60,10 +61,9 @@ final class CutDrawing extends VBox {
     }
 
     private String timber() {
-        return "%s × %s, %s"
+        return "%s, %s"
                 .formatted(
-                        length(member.section().thicknessMm()),
-                        length(member.section().depthMm()),
+                        SectionText.of(member.section(), bench.units()),
                         bench.document().model().library().get(member.timber()).name());
     }
 

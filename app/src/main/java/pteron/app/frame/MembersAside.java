@@ -13,6 +13,7 @@ import pteron.app.station.Cells;
 import pteron.app.station.ListAside;
 import pteron.app.station.ListAside.Row;
 import pteron.app.station.Workbench;
+import pteron.core.buildup.SectionText;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.LengthText;
@@ -50,10 +51,7 @@ final class MembersAside implements ListAside.Content {
 
     private Row row(Member member, Map<String, Double> uses) {
         Double use = uses.get(member.name());
-        String section =
-                LengthText.format(member.section().thicknessMm(), bench.units())
-                        + " × "
-                        + LengthText.format(member.section().depthMm(), bench.units());
+        String section = SectionText.of(member.section(), bench.units());
         String works = use == null ? "" : ", utilisation " + NumberText.percent(use);
         return new Row(
                 member.name(),

@@ -159,7 +159,7 @@ final class SchoolsPane extends ScrollPane {
         keep.setId("school-keep-" + word);
         keep.setOnAction(event -> edit(p -> MakeUpEdits.keepPlanned(p, part, "as found")));
         add.getItems().add(keep);
-        for (Alternative ready : Schools.of(part)) {
+        for (Alternative ready : Schools.of(part, bench.units())) {
             MenuItem item = new MenuItem(ready.name());
             item.setOnAction(event -> edit(p -> MakeUpEdits.withAlternative(p, ready)));
             add.getItems().add(item);

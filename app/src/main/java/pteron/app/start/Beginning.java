@@ -9,7 +9,6 @@ import javafx.beans.property.SimpleObjectProperty;
 import pteron.app.document.PlanDocument;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
-import pteron.core.plan.Supplies;
 import pteron.core.quantity.PlainText;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.start.CarrierSize;
@@ -29,7 +28,7 @@ final class Beginning {
 
     Beginning(UnitSystem units) {
         for (CarrierStart one : CarrierStart.values()) {
-            sizes.put(one, one.sizes().getFirst());
+            sizes.put(one, one.sizes(units).getFirst());
         }
         document =
                 new PlanDocument(
@@ -87,10 +86,17 @@ final class Beginning {
         renew();
     }
 
-    /** Shows lengths in the other unit; the shop sells by it too. */
+    /** Begins in the other unit: typical sizes become those of its shops, sizes that were typed stay. */
     void switchUnits() {
-        UnitSystem other = units() == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
-        document.edit(plan -> plan.withUnits(other).withSupplies(Supplies.usual(other)));
+        UnitSystem before = units();
+        UnitSystem other = before == UnitSystem.METRIC ? UnitSystem.INCHES : UnitSystem.METRIC;
+        for (CarrierStart kind : CarrierStart.values()) {
+            int typical = kind.sizes(before).indexOf(sizes.get(kind));
+            if (typical >= 0) {
+                sizes.put(kind, kind.sizes(other).get(typical));
+            }
+        }
+        renew(other);
     }
 
     /** {@return why another name is not taken, empty when it is; the name before stays then} */
@@ -109,8 +115,12 @@ final class Beginning {
     }
 
     private void renew() {
+        renew(units());
+    }
+
+    private void renew(UnitSystem units) {
         CarrierStart kind = carrier.get();
-        BoxPlan fresh = NewPlan.of(kind, size(kind), outline.get(), units());
+        BoxPlan fresh = NewPlan.of(kind, size(kind), outline.get(), units);
         document.edit(plan -> named(fresh));
     }
 }

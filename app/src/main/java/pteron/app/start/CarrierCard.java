@@ -184,10 +184,13 @@ final class CarrierCard extends VBox {
                         showing -> {
                             if (showing) {
                                 menu.getItems()
-                                        .setAll(kind.sizes().stream().map(this::item).toList());
+                                        .setAll(
+                                                kind.sizes(beginning.units()).stream()
+                                                        .map(this::item)
+                                                        .toList());
                             }
                         });
-        menu.getItems().setAll(kind.sizes().stream().map(this::item).toList());
+        menu.getItems().setAll(kind.sizes(beginning.units()).stream().map(this::item).toList());
         return menu;
     }
 

@@ -27,6 +27,7 @@ final class ExportCard extends VBox {
     private final Map<String, CheckBox> kinds = new LinkedHashMap<>();
     private final Map<String, CheckBox> views = new LinkedHashMap<>();
     private final ComboBox<String> paper = new ComboBox<>();
+    private final CheckBox alsoMetric = new CheckBox("Millimetres beside the inches in lists");
 
     ExportCard(BoxModel model, String view) {
         super(6);
@@ -46,6 +47,10 @@ final class ExportCard extends VBox {
         paper.getItems().setAll("A4", "Letter");
         paper.setValue(model.plan().units() == UnitSystem.METRIC ? "A4" : "Letter");
         getChildren().addAll(new Label("Paper"), paper);
+        alsoMetric.setId("export-also-mm");
+        if (model.plan().units() == UnitSystem.INCHES) {
+            getChildren().add(alsoMetric);
+        }
     }
 
     /** What stops the job is named before anything leaves the house. */
@@ -106,5 +111,10 @@ final class ExportCard extends VBox {
 
     Paper paper() {
         return Paper.named(paper.getValue());
+    }
+
+    /** {@return whether lists in inches give millimetres beside} */
+    boolean isAlsoMetric() {
+        return alsoMetric.isSelected();
     }
 }

@@ -147,7 +147,12 @@ public final class ListActions {
                                 exportView(drawing, card.views(), card.paper(), folder);
                             }
                             if (!card.kinds().isEmpty()) {
-                                exportTo(new Exports.Order(folder, card.kinds(), card.paper()));
+                                exportTo(
+                                        new Exports.Order(
+                                                folder,
+                                                card.kinds(),
+                                                card.paper(),
+                                                card.isAlsoMetric()));
                             }
                         });
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import pteron.core.edit.ShopSizes;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.placing.WallRoom;
@@ -32,7 +33,7 @@ final class Candidates {
                         .filter(one -> one.id().equals(finding.place().part()))
                         .findFirst();
         found.ifPresent(opening -> all.addAll(places(plan, opening)));
-        return all;
+        return all.stream().map(cure -> ShopSizes.sold(cure, plan.units())).toList();
     }
 
     /** A weld that is too soft where it stands: a sleeve glued in, another place for it, then deeper members. */

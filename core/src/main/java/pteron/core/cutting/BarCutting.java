@@ -18,7 +18,6 @@ import pteron.core.mechanics.LaminatedBend;
 import pteron.core.mechanics.RolledBend;
 import pteron.core.mechanics.SawnBend;
 import pteron.core.plan.Supplies;
-import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 
@@ -38,18 +37,7 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
      * @param section section, thickness by depth
      * @param timber id in the library
      */
-    public record Kind(Section section, String timber) {
-        /** {@return the kind as a builder writes it: 38 × 63 c24; of a tube 40 × 40 × 2 alu-6060} */
-        public String text() {
-            String wall = section.isTube() ? " × " + NumberText.format(section.wallMm(), 2) : "";
-            return NumberText.format(section.thicknessMm(), 1)
-                    + " × "
-                    + NumberText.format(section.depthMm(), 1)
-                    + wall
-                    + " "
-                    + timber;
-        }
-    }
+    public record Kind(Section section, String timber) {}
 
     /** {@return the members cut from bars} */
     public static BarCutting of(List<Member> members, Supplies supplies) {
@@ -171,21 +159,21 @@ public record BarCutting(Map<Kind, CuttingPlan> kinds) {
         Working.Builder working =
                 Working.of(
                         "least total length bought, so that every part is cut from a bar with its kerf");
-        kinds.forEach(
-                (kind, plan) -> {
-                    String name = kind.text();
-                    working.worked("bought", name, metres(plan.boughtMm()), () -> bars(plan));
-                    working.worked(
-                            "bound",
-                            name + ", proven minimum",
-                            metres(plan.boundMm()),
-                            () -> parts(plan));
-                });
+        int number = 0;
+        for (Map.Entry<Kind, CuttingPlan> one : kinds.entrySet()) {
+            CuttingPlan plan = one.getValue();
+            String name = "section " + ++number;
+            working.worked("bought", name, metres(plan.boughtMm()), () -> bars(one.getKey(), plan));
+            working.worked(
+                    "bound", name + ", proven minimum", metres(plan.boundMm()), () -> parts(plan));
+        }
         return working.source("cutting stock, Gilmore and Gomory 1961; solved with OR-Tools");
     }
 
-    private static Working bars(CuttingPlan plan) {
+    private static Working bars(Kind kind, CuttingPlan plan) {
         Working.Builder working = Working.of("bought = sum of the bars");
+        working.plan("b", "thickness of the section", Quantity.mm(kind.section().thicknessMm()));
+        working.plan("h", "depth of the section", Quantity.mm(kind.section().depthMm()));
         for (Bar bar : plan.bars()) {
             working.standard("bar", "as the shop sells it", Quantity.mm(bar.stockMm()));
         }

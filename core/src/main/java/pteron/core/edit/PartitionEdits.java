@@ -3,6 +3,7 @@ package pteron.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import pteron.core.buildup.InchShop;
 import pteron.core.outline.Outline;
 import pteron.core.outline.OutlineStage;
 import pteron.core.plan.BoxPlan;
@@ -34,10 +35,11 @@ public final class PartitionEdits {
         double middle =
                 (plan.box().outline().getFirst().xMm() + plan.box().outline().getLast().xMm()) / 2;
         double place = outline.usable() ? Math.rint(middle / 10) * 10 : 1000;
-        all.add(
+        Partition usual =
                 run == Partition.Run.ACROSS
                         ? Partition.across(name, place)
-                        : Partition.along(name, 0));
+                        : Partition.along(name, 0);
+        all.add(usual.withBuild(InchShop.of(usual.build(), plan.units())));
         return plan.withPartitions(all);
     }
 

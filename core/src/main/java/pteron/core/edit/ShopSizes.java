@@ -4,6 +4,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import pteron.core.buildup.Section;
+import pteron.core.figure.Cure;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 
 /** Depths in which bars and tubes are sold, by the units that a shop sells them in. Common practice. */
@@ -25,7 +28,7 @@ public final class ShopSizes {
     private ShopSizes() {}
 
     private static List<Double> inches(double... sizes) {
-        return Arrays.stream(sizes).map(inch -> inch * 25.4).boxed().toList();
+        return Arrays.stream(sizes).map(LengthText::fromInches).boxed().toList();
     }
 
     /** {@return all depths of bars or of tubes, the least first (mm)} */
@@ -48,6 +51,17 @@ public final class ShopSizes {
         return depths(section, units).stream()
                 .filter(depth -> depth < section.depthMm() - SAME_MM)
                 .reduce((one, next) -> next);
+    }
+
+    /** {@return a cure whose amount is a step of the shop: 3 mm of plywood are 1/8 inch, 10 mm of foam 1/2 inch} */
+    public static Cure sold(Cure cure, UnitSystem units) {
+        boolean thicker = cure.kind().startsWith("THICKER_") && cure.canBeApplied();
+        if (units == UnitSystem.METRIC || !thicker) {
+            return cure;
+        }
+        double step = cure.kind().endsWith("_CORE") ? 12.7 / 10 : 3.175 / 3;
+        double mm = Math.rint(cure.amount().value() * step * 1e9) / 1e9;
+        return new Cure(cure.kind(), Quantity.mm(mm), cure.press());
     }
 
     /** Sizes nearer than this (mm) are the same size told in two systems: 38 and 38.1. */

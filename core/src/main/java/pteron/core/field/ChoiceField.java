@@ -1,5 +1,6 @@
 package pteron.core.field;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -28,5 +29,16 @@ public record ChoiceField(
     /** Copies the options. */
     public ChoiceField {
         options = List.copyOf(options);
+    }
+
+    /** {@return this choice, what the plan has among its options even where a shop does not offer it} */
+    ChoiceField withPlanned(BoxPlan plan) {
+        String planned = get.apply(plan);
+        if (options.contains(planned)) {
+            return this;
+        }
+        List<String> all = new ArrayList<>(options);
+        all.add(planned);
+        return new ChoiceField(key, station, name, all, get, set);
     }
 }

@@ -4,15 +4,16 @@ import java.util.List;
 import pteron.core.makeup.LayerUse;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.quantity.UnitSystem;
 
 /** Materials that fit a place. */
 final class Fitting {
 
     private Fitting() {}
 
-    /** {@return ids of the materials that know what the sums of a place ask for} */
-    static List<String> at(String place, MaterialLibrary library) {
-        return library.all().stream()
+    /** {@return ids of the materials that a shop offers and that know what the sums of a place ask for} */
+    static List<String> at(String place, MaterialLibrary library, UnitSystem units) {
+        return library.offered(units).stream()
                 .filter(material -> isFit(material, place))
                 .map(Material::id)
                 .toList();

@@ -17,6 +17,7 @@ import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.quantity.UnitSystem;
 
 /** Fields of further layers, of how a frame carries and foam sits, and of what holds the layers. */
 final class LayerFields {
@@ -24,15 +25,18 @@ final class LayerFields {
     private static final String FIRST_GLUE = "first that bonds both";
 
     private final MaterialLibrary library;
+    private final UnitSystem units;
     private final Fields<MakeUp> makeUp;
 
-    private LayerFields(MaterialLibrary library) {
+    private LayerFields(MaterialLibrary library, UnitSystem units) {
         this.library = library;
+        this.units = units;
         this.makeUp = Fields.at(MakeUpStation.MAKE_UP).part(BoxPlan::makeUp, BoxPlan::withMakeUp);
     }
 
-    static Fields<MakeUp> of(MakeUp now, MaterialLibrary library) {
-        LayerFields all = new LayerFields(library);
+    static Fields<MakeUp> of(BoxPlan plan, MaterialLibrary library) {
+        LayerFields all = new LayerFields(library, plan.units());
+        MakeUp now = plan.makeUp();
         all.floor(now.floor());
         all.framed("walls", "Walls", MakeUp::walls, MakeUp::withWalls, now.walls());
         all.framed("roof", "Roof", MakeUp::roof, MakeUp::withRoof, now.roof());
@@ -94,7 +98,7 @@ final class LayerFields {
                 name + ", build method",
                 Scheme.values(),
                 Framed::scheme,
-                (one, scheme) -> SchemeEdits.switched(one, scheme, library));
+                (one, scheme) -> SchemeEdits.switched(one, scheme, library, units));
         fit(part, name, framed.part(Framed::fit, Framed::withFit));
         framed.part(Framed::members, Framed::withMembers)
                 .part(Members::section, Members::withSection)
@@ -115,7 +119,7 @@ final class LayerFields {
         fit.choice(
                 part + ".packing",
                 name + ", packing of the frame",
-                Fitting.at(part + ".packing", library),
+                Fitting.at(part + ".packing", library, units),
                 Fit::packing,
                 Fit::withPacking);
         fit.mm(part + ".foam-gap", name + ", gap around the insulation", Fit::gapMm, Fit::withGap);
@@ -129,7 +133,7 @@ final class LayerFields {
             layer.choice(
                     place,
                     called,
-                    Fitting.at(place, library),
+                    Fitting.at(place, library, units),
                     Layer::material,
                     Layer::withMaterial);
             layer.mm(

@@ -12,20 +12,23 @@ import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.quantity.UnitSystem;
 
 /** Fields of floor, walls and roof: layers, members, spacing. */
 final class MakeUpFields {
 
     private final MaterialLibrary library;
+    private final UnitSystem units;
     private final Fields<MakeUp> makeUp;
 
-    private MakeUpFields(MaterialLibrary library) {
+    private MakeUpFields(MaterialLibrary library, UnitSystem units) {
         this.library = library;
+        this.units = units;
         this.makeUp = Fields.at(MakeUpStation.MAKE_UP).part(BoxPlan::makeUp, BoxPlan::withMakeUp);
     }
 
-    static Fields<MakeUp> of(MaterialLibrary library) {
-        MakeUpFields all = new MakeUpFields(library);
+    static Fields<MakeUp> of(BoxPlan plan, MaterialLibrary library) {
+        MakeUpFields all = new MakeUpFields(library, plan.units());
         all.floor(all.makeUp.part(MakeUp::floor, MakeUp::withFloor));
         all.framed("walls", "Walls", MakeUp::walls, MakeUp::withWalls);
         all.framed("roof", "Roof", MakeUp::roof, MakeUp::withRoof);
@@ -65,7 +68,8 @@ final class MakeUpFields {
     private void layer(String key, String name, Fields<Layer> layer) {
         layer.mm(
                 key + ".thickness", name + ", thickness", Layer::thicknessMm, Layer::withThickness);
-        layer.choice(key, name, Fitting.at(key, library), Layer::material, Layer::withMaterial);
+        layer.choice(
+                key, name, Fitting.at(key, library, units), Layer::material, Layer::withMaterial);
     }
 
     private void members() {
@@ -96,7 +100,7 @@ final class MakeUpFields {
         members.choice(
                 key,
                 name + ", material",
-                Fitting.at(key, library),
+                Fitting.at(key, library, units),
                 Members::timber,
                 Members::withTimber);
     }

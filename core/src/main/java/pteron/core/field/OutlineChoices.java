@@ -22,7 +22,7 @@ final class OutlineChoices {
         List<OutlinePoint> outline = plan.box().outline();
         for (int i = 0; i < outline.size(); i++) {
             if (outline.get(i).link() instanceof Batten batten) {
-                choices.add(timber(i, options(batten.timber(), library)));
+                choices.add(timber(i, options(batten.timber(), library.offered(plan.units()))));
             }
         }
         return choices;
@@ -47,9 +47,9 @@ final class OutlineChoices {
     }
 
     /** Whatever can be bent and whose strength is known, the planned one in any case. */
-    private static List<String> options(String planned, MaterialLibrary library) {
+    private static List<String> options(String planned, List<Material> offered) {
         List<String> options = new ArrayList<>();
-        for (Material material : library.all()) {
+        for (Material material : offered) {
             boolean bends =
                     material.kind() == Material.Kind.TIMBER
                             || material.kind() == Material.Kind.BOARD;

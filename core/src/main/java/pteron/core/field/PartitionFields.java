@@ -12,19 +12,22 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.Partition;
 import pteron.core.plan.PlanKeys;
+import pteron.core.quantity.UnitSystem;
 
 /** Fields of the walls inside. */
 final class PartitionFields {
 
     private final MaterialLibrary library;
+    private final UnitSystem units;
     private final Fields<BoxPlan> fields = Fields.at(FrameStation.FRAME);
 
-    private PartitionFields(MaterialLibrary library) {
+    private PartitionFields(MaterialLibrary library, UnitSystem units) {
         this.library = library;
+        this.units = units;
     }
 
     static Fields<BoxPlan> of(BoxPlan plan, MaterialLibrary library) {
-        PartitionFields all = new PartitionFields(library);
+        PartitionFields all = new PartitionFields(library, plan.units());
         for (int i = 0; i < plan.partitions().size(); i++) {
             all.partition(i, plan.partitions().get(i));
         }
@@ -81,7 +84,7 @@ final class PartitionFields {
                 name + "build method",
                 Framed.Scheme.values(),
                 Framed::scheme,
-                (one, scheme) -> SchemeEdits.switched(one, scheme, library));
+                (one, scheme) -> SchemeEdits.switched(one, scheme, library, units));
         layer(
                 key + "outerSkin",
                 name + "first face",
@@ -101,7 +104,7 @@ final class PartitionFields {
         members.choice(
                 key + "members",
                 name + "member material",
-                Fitting.at("walls.members", library),
+                Fitting.at("walls.members", library, units),
                 Members::timber,
                 Members::withTimber);
         members.mm(
@@ -117,7 +120,7 @@ final class PartitionFields {
 
     private void layer(String key, String name, Fields<Layer> layer) {
         String slot = "walls." + key.substring(key.lastIndexOf('.') + 1);
-        List<String> fit = Fitting.at(slot, library);
+        List<String> fit = Fitting.at(slot, library, units);
         layer.choice(key, name, fit, Layer::material, Layer::withMaterial);
         layer.mm(
                 key + ".thickness", name + ", thickness", Layer::thicknessMm, Layer::withThickness);

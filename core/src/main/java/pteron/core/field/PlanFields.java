@@ -29,8 +29,8 @@ public record PlanFields(
         Fields<BoxPlan> found = FoundFields.of(plan);
         List<Fields<?>> parts =
                 List.of(
-                        MakeUpFields.of(library),
-                        LayerFields.of(plan.makeUp(), library),
+                        MakeUpFields.of(plan, library),
+                        LayerFields.of(plan, library),
                         PartitionFields.of(plan, library),
                         OpeningFields.of(plan));
         List<NumberField> numbers =
@@ -52,7 +52,8 @@ public record PlanFields(
                                 SurroundingFields.choices(),
                                 LoadFields.choices(),
                                 joined(parts.stream().map(Fields::choices))));
-        return new PlanFields(numbers, choices, SupplyFields.lengths());
+        List<ChoiceField> kept = choices.stream().map(choice -> choice.withPlanned(plan)).toList();
+        return new PlanFields(numbers, kept, SupplyFields.lengths());
     }
 
     private static <T> List<T> joined(Stream<List<T>> lists) {

@@ -3,6 +3,7 @@ package pteron.core.material;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import pteron.core.quantity.UnitSystem;
 
 /** Materials by id, in the order of the shop's shelves. Immutable. */
 public final class MaterialLibrary {
@@ -43,6 +44,26 @@ public final class MaterialLibrary {
     /** {@return all materials in their order} */
     public List<Material> all() {
         return List.copyOf(byId.values());
+    }
+
+    /**
+     * {@return the materials that a shop offers where lengths are told in a system: sheets in feet or in metres, and what is
+     * sold alike everywhere}
+     */
+    public List<Material> offered(UnitSystem units) {
+        return byId.values().stream().filter(material -> isOffered(material.id(), units)).toList();
+    }
+
+    private static boolean isOffered(String id, UnitSystem units) {
+        return switch (units) {
+            case METRIC -> !SheetsInFeet.isInFeet(id);
+            case INCHES -> SheetsInFeet.idInFeet(id).isEmpty();
+        };
+    }
+
+    /** {@return id of a starting material as it is sold in feet; the same id for one that is sold alike everywhere} */
+    public static String inFeet(String id) {
+        return SheetsInFeet.idInFeet(id).orElse(id);
     }
 
     /** {@return whether there is a material with that id} */

@@ -161,7 +161,13 @@ final class StartingMaterials {
 
     private StartingMaterials() {}
 
+    /** {@return all of them, those sold in feet last} */
     static List<Material> all() {
+        List<Material> metric = metric();
+        return Stream.concat(metric.stream(), SheetsInFeet.of(metric).stream()).toList();
+    }
+
+    private static List<Material> metric() {
         return Stream.of(
                         MaterialTable.read(Kind.TIMBER, TIMBER),
                         MaterialTable.read(Kind.TIMBER, SPECIES),

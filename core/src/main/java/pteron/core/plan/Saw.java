@@ -21,6 +21,9 @@ public record Saw(double kerfMm, double endTrimMm, double toleranceMm) {
     /** A saw in new plans: 3 mm, ends cut clean by 10 mm, parts good to half a millimetre; common practice. */
     public static final Saw USUAL = new Saw(3, 10, 0.5);
 
+    /** The same where lengths are told in inches: kerf 1/8, ends cut clean by 1/2, parts good to 1/32; common practice. */
+    public static final Saw USUAL_INCHES = new Saw(3.175, 12.7, 0.79375);
+
     /** {@return a saw that takes its kerf and nothing else} */
     public static Saw of(double kerfMm) {
         return new Saw(kerfMm, 0, 0);

@@ -51,7 +51,7 @@ public record Supplies(
                             15000);
             case INCHES ->
                     new Supplies(
-                            Saw.USUAL,
+                            Saw.USUAL_INCHES,
                             List.of(2438.4, 3048.0, 3657.6, 4876.8),
                             List.of(6096.0, 7315.2),
                             6.35,

@@ -51,6 +51,15 @@ public final class LengthText {
         return Math.rint(mm * ROUNDED) / ROUNDED;
     }
 
+    /**
+     * {@return inches in mm, without the last bits of the product, as if they had been typed}
+     *
+     * <p>Example: 1.5 inches are 38.1 mm.
+     */
+    public static double fromInches(double inches) {
+        return Math.rint(inches * 25.4 * ROUNDED) / ROUNDED;
+    }
+
     /** {@return the length as a builder writes it: {@code 4 350} in mm, or {@code 14′ 3 1⁄4″}} */
     public static String format(double mm, UnitSystem system) {
         return format(mm, system, Side.NEAREST);

@@ -9,6 +9,12 @@ final class TapeInches {
     private static final double MM_PER_INCH = 25.4;
     private static final int PARTS = 16;
 
+    /** Below this a length that lies between sixteenths is written by the thousandth (mm): an eighth of an inch. */
+    private static final double THIN_MM = 3.175;
+
+    /** Share by which a thin length may differ from its sixteenth. */
+    private static final double THIN_STEP = 0.02;
+
     /** Below this nothing is there: rounding of sums (mm). */
     private static final double NOTHING_MM = 0.001;
 
@@ -71,7 +77,7 @@ final class TapeInches {
 
     static String format(double mm, Side side) {
         long rounded = sixteenths(mm, side);
-        if (rounded == 0 && Math.abs(mm) > NOTHING_MM) {
+        if (isThin(mm, side) || rounded == 0 && Math.abs(mm) > NOTHING_MM) {
             return NumberText.format(mm / MM_PER_INCH, 3, side) + "″";
         }
         long sixteenths = Math.abs(rounded);
@@ -86,6 +92,17 @@ final class TapeInches {
         String whole = rest == 0 && !fraction.isEmpty() ? "" : Long.toString(rest);
         String tail = rest == 0 && fraction.isEmpty() ? "" : " " + joined(whole, fraction) + "″";
         return sign + inches / 12 + "′" + tail;
+    }
+
+    /** The thickness of a sheet or of a tube's wall, which no tape reads: 0.031 is not 1/16. */
+    private static boolean isThin(double mm, Side side) {
+        double exact = Math.abs(mm) / MM_PER_INCH * PARTS;
+        boolean onTape = Math.abs(exact - Math.rint(exact)) < THIN_STEP * exact;
+        return side == Side.NEAREST
+                && Math.abs(mm) < THIN_MM
+                && mm != 0
+                && !onTape
+                && Math.abs(mm) > NOTHING_MM;
     }
 
     /** What is a sixteenth but for the last bits of its number is one. */

@@ -2,14 +2,17 @@ package pteron.core.school;
 
 import java.util.List;
 import pteron.core.buildup.Alternative;
+import pteron.core.buildup.BuildUp;
 import pteron.core.buildup.Floor;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Framed.Fit;
 import pteron.core.buildup.Framed.Scheme;
+import pteron.core.buildup.InchShop;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Layer.Grain;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
+import pteron.core.quantity.UnitSystem;
 
 /** Ready-made build-ups of the schools of the trade, to be held against one's own. Common practice. */
 public final class Schools {
@@ -20,8 +23,21 @@ public final class Schools {
 
     private Schools() {}
 
-    /** {@return the ready-made build-ups of a part} */
-    public static List<Alternative> of(Alternative.Part part) {
+    /** {@return the ready-made build-ups of a part as the shop of a unit system sells them} */
+    public static List<Alternative> of(Alternative.Part part, UnitSystem units) {
+        return of(part).stream().map(one -> sold(one, units)).toList();
+    }
+
+    private static Alternative sold(Alternative one, UnitSystem units) {
+        BuildUp sold =
+                switch (one.buildUp()) {
+                    case Floor floor -> InchShop.of(floor, units);
+                    case Framed framed -> InchShop.of(framed, units);
+                };
+        return new Alternative(one.name(), one.part(), sold);
+    }
+
+    private static List<Alternative> of(Alternative.Part part) {
         return switch (part) {
             case FLOOR -> floors();
             case WALLS, ROOF ->

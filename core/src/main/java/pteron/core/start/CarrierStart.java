@@ -1,6 +1,7 @@
 package pteron.core.start;
 
 import java.util.List;
+import pteron.core.quantity.UnitSystem;
 import pteron.core.vehicle.Vehicle;
 
 /** What may carry a new box, each kind in typical sizes; sizes of the kind, common practice. */
@@ -55,9 +56,9 @@ public enum CarrierStart {
         return title;
     }
 
-    /** {@return typical sizes, the commonest first} */
-    public List<CarrierSize> sizes() {
-        return sizes;
+    /** {@return typical sizes where lengths are told in a system, the commonest first} */
+    public List<CarrierSize> sizes(UnitSystem units) {
+        return units == UnitSystem.METRIC ? sizes : InchSizes.of(this);
     }
 
     /** {@return whether its box is there, to be lined} */

@@ -4,24 +4,29 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pteron.core.buildup.Framed;
+import pteron.core.buildup.InchShop;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.edit.Cures;
+import pteron.core.edit.ShopSizes;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.frame.FrameStation;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Supplies;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.station.Station;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
 import pteron.core.vehicle.Vehicle;
@@ -40,6 +45,9 @@ public final class NewPlan {
 
     /** Room behind a cab (mm), its movement among it; common practice. */
     private static final double BEHIND_CAB_MM = 75;
+
+    /** Rounding of sums (steps). */
+    private static final double LAST_BITS = 1e-9;
 
     /** Cures that a new plan may need one after the other. */
     private static final int MOST_CURES = 4;
@@ -73,26 +81,42 @@ public final class NewPlan {
                                             .formatted(outline.title(), carrier.title(), why));
                         });
         Vehicle vehicle = carrier.vehicle(size);
-        Box box = box(vehicle, outline);
-        BoxPlan square = StartingPlans.square();
+        Box box = box(vehicle, outline, units);
+        BoxPlan square = sold(StartingPlans.square(), units);
         BoxPlan plan =
                 agreed(
-                        (carrier.isBought() ? FoundStart.lined(square) : square)
+                        (carrier.isBought() ? sold(FoundStart.lined(square), units) : square)
                                 .withName(outline.title())
                                 .withUnits(units)
                                 .withSupplies(Supplies.usual(units))
                                 .withVehicle(vehicle)
                                 .withBox(box)
                                 .withOpenings(List.of()));
-        return outline == OutlineStart.OVER_CAB ? deepEnough(plan) : plan;
+        return strongEnough(outline == OutlineStart.OVER_CAB ? deepEnough(plan) : plan);
+    }
+
+    /** The build-up as the shop of a unit system sells it. */
+    private static BoxPlan sold(BoxPlan plan, UnitSystem units) {
+        MakeUp makeUp = plan.makeUp();
+        return plan.withMakeUp(
+                makeUp.withFloor(InchShop.of(makeUp.floor(), units))
+                        .withWalls(InchShop.of(makeUp.walls(), units))
+                        .withRoof(InchShop.of(makeUp.roof(), units))
+                        .withBlocking(InchShop.of(makeUp.blocking(), units)));
     }
 
     /** A bed over the cab wants deeper walls where its bearers would break or sag under who lies on it. */
     private static BoxPlan deepEnough(BoxPlan plan) {
-        return Stream.concat(Stream.of(plan), DEEPER.stream().map(deeper -> deeper.in(plan)))
+        List<Deeper> deeper = deeper(plan.units());
+        return Stream.concat(Stream.of(plan), deeper.stream().map(one -> one.in(plan)))
                 .filter(NewPlan::carriesTheBed)
                 .findFirst()
-                .orElseGet(() -> DEEPER.getLast().in(plan));
+                .orElseGet(() -> deeper.getLast().in(plan));
+    }
+
+    /** Lumber by its usual grade is weaker than a strength class: the next size where one does not carry. */
+    private static BoxPlan strongEnough(BoxPlan plan) {
+        return cured(cured(plan, FrameStation.FRAME), MakeUpStation.MAKE_UP);
     }
 
     private static boolean carriesTheBed(BoxPlan plan) {
@@ -119,16 +143,23 @@ public final class NewPlan {
     }
 
     /** Sections that are sold, and the foam that goes with them: common practice. */
-    private static final List<Deeper> DEEPER = List.of(new Deeper(89, 80), new Deeper(114, 100));
+    private static List<Deeper> deeper(UnitSystem units) {
+        return switch (units) {
+            case METRIC -> List.of(new Deeper(89, 80), new Deeper(114, 100));
+            case INCHES -> List.of(new Deeper(88.9, 76.2), new Deeper(139.7, 127));
+        };
+    }
 
     /** What still runs into the carrier, such as wheels above a low chassis, is cured as a builder would. */
     private static BoxPlan agreed(BoxPlan plan) {
+        return cured(plan, CarrierStation.CARRIER);
+    }
+
+    private static BoxPlan cured(BoxPlan plan, Station station) {
         BoxPlan cured = plan;
         for (int i = 0; i < MOST_CURES; i++) {
             Optional<Cure> cure =
-                    BoxModel.of(cured, MaterialLibrary.starting())
-                            .findings(CarrierStation.CARRIER)
-                            .stream()
+                    BoxModel.of(cured, MaterialLibrary.starting()).findings(station).stream()
                             .filter(finding -> finding.severity() == Severity.STOPS)
                             .map(Finding::cure)
                             .filter(Cure::canBeApplied)
@@ -136,14 +167,16 @@ public final class NewPlan {
             if (cure.isEmpty()) {
                 return cured;
             }
-            cured = Cures.apply(cured, cure.get());
+            cured = Cures.apply(cured, ShopSizes.sold(cure.get(), plan.units()));
         }
         return cured;
     }
 
-    private static Box box(Vehicle vehicle, OutlineStart outline) {
+    private static Box box(Vehicle vehicle, OutlineStart outline, UnitSystem units) {
+        double step = step(units);
         double offset =
                 vehicle.cab().map(cab -> Math.max(0, behind(cab) - cab.gapMm())).orElse(0.0);
+        offset = rounded(Math.max(0, Math.ceil(offset / step - LAST_BITS) * step));
         double length = vehicle.deck().lengthMm() - offset;
         double width =
                 vehicle instanceof Pickup pickup
@@ -152,8 +185,23 @@ public final class NewPlan {
         List<OutlinePoint> points =
                 outline == OutlineStart.OVER_CAB
                         ? overCab(vehicle.cab().orElseThrow(), length)
-                        : outline.points(length, HEIGHT_MM);
-        return new Box(points, Math.rint(width), Math.rint(offset));
+                        : outline.points(length, heightMm(units));
+        List<OutlinePoint> onTape = units == UnitSystem.METRIC ? points : InchOutline.of(points);
+        return new Box(onTape, rounded(Math.floor(width / step + LAST_BITS) * step), offset);
+    }
+
+    private static double rounded(double mm) {
+        return Math.rint(mm * 1e9) / 1e9;
+    }
+
+    /** Lumber is deeper than timber of a strength class, so the same room inside takes 85 inches. */
+    private static double heightMm(UnitSystem units) {
+        return units == UnitSystem.METRIC ? HEIGHT_MM : 2159;
+    }
+
+    /** Whole millimetres, or half inches. */
+    private static double step(UnitSystem units) {
+        return units == UnitSystem.METRIC ? 1 : 12.7;
     }
 
     private static double behind(Cab cab) {

@@ -74,7 +74,9 @@ final class InsideArbitraries {
                 random.nextBoolean()
                         ? carriers.stream().filter(CarrierStart::isBought).findFirst().orElseThrow()
                         : carriers.get(random.nextInt(carriers.size()));
-        CarrierSize size = carrier.sizes().get(random.nextInt(carrier.sizes().size()));
+        CarrierSize size =
+                carrier.sizes(UnitSystem.METRIC)
+                        .get(random.nextInt(carrier.sizes(UnitSystem.METRIC).size()));
         List<OutlineStart> outlines =
                 Stream.of(OutlineStart.values())
                         .filter(outline -> NewPlan.refusal(carrier, outline).isEmpty())

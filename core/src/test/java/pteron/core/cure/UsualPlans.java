@@ -31,7 +31,11 @@ final class UsualPlans {
                 return Optional.empty();
             }
             BoxPlan plan =
-                    NewPlan.of(carrier, pick(random, carrier.sizes()), outline, UnitSystem.METRIC);
+                    NewPlan.of(
+                            carrier,
+                            pick(random, carrier.sizes(UnitSystem.METRIC)),
+                            outline,
+                            UnitSystem.METRIC);
             return Optional.of(opened(random, sized(random, built(random, plan))));
         } catch (IllegalArgumentException e) {
             return Optional.empty();
@@ -45,7 +49,7 @@ final class UsualPlans {
     private static BoxPlan built(Random random, BoxPlan plan) {
         BoxPlan built = plan;
         for (Alternative.Part part : Alternative.Part.values()) {
-            Alternative school = pick(random, Schools.of(part));
+            Alternative school = pick(random, Schools.of(part, UnitSystem.METRIC));
             built = MakeUpEdits.withBuildUp(built, part, school.buildUp());
         }
         return built;

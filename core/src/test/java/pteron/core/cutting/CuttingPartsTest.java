@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import pteron.core.buildup.SectionText;
 import pteron.core.cutting.CuttingJob.CutPart;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -217,8 +218,8 @@ class CuttingPartsTest {
                 BarCutting.of(
                         BoxModel.of(plan, MaterialLibrary.starting()).members(), plan.supplies());
         assertThat(cutting.kinds().keySet())
-                .extracting(BarCutting.Kind::text)
-                .contains("38 × 63 c24", "38 × 89 c24", "38 × 38 c24");
+                .extracting(kind -> SectionText.of(kind.section(), UnitSystem.METRIC))
+                .contains("38 × 63 mm", "38 × 89 mm", "38 × 38 mm");
         assertThat(cutting.boundMm()).isLessThanOrEqualTo(cutting.boughtMm() + 1e-6);
         assertThat(cutting.wastePercent()).isBetween(0.0, 15.0);
         assertThat(cutting.figures()).allMatch(f -> !f.working().terms().isEmpty());

@@ -52,7 +52,7 @@ class FoundTest {
     private static final BoxPlan PLAN =
             NewPlan.of(
                     CarrierStart.BOUGHT,
-                    CarrierStart.BOUGHT.sizes().getFirst(),
+                    CarrierStart.BOUGHT.sizes(UnitSystem.METRIC).getFirst(),
                     OutlineStart.SQUARE,
                     UnitSystem.METRIC);
 

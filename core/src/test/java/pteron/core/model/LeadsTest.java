@@ -33,7 +33,11 @@ class LeadsTest {
             for (OutlineStart outline : OutlineStart.values()) {
                 if (NewPlan.refusal(kind, outline).isEmpty()) {
                     act.accept(
-                            NewPlan.of(kind, kind.sizes().getFirst(), outline, UnitSystem.METRIC));
+                            NewPlan.of(
+                                    kind,
+                                    kind.sizes(UnitSystem.METRIC).getFirst(),
+                                    outline,
+                                    UnitSystem.METRIC));
                 }
             }
         }

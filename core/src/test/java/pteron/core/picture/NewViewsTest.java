@@ -104,7 +104,7 @@ class NewViewsTest {
                 model(
                         NewPlan.of(
                                 CarrierStart.BOUGHT,
-                                CarrierStart.BOUGHT.sizes().getFirst(),
+                                CarrierStart.BOUGHT.sizes(UnitSystem.METRIC).getFirst(),
                                 OutlineStart.RAKED_NOSE,
                                 UnitSystem.METRIC));
         Drawing drawing = Drawings.of(model, View.LEFT, CarrierStation.CARRIER, "");

@@ -21,6 +21,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.UnitSystem;
 
 /** Build-ups side by side: sums by hand, alternatives kept, swapped, dropped. */
 class SchoolTest {
@@ -60,8 +61,8 @@ class SchoolTest {
      */
     @Test
     void twoByTwo_andTwoByFour_published() {
-        double two = member(Schools.of(Part.WALLS).get(0));
-        double four = member(Schools.of(Part.WALLS).get(1));
+        double two = member(Schools.of(Part.WALLS, UnitSystem.METRIC).get(0));
+        double four = member(Schools.of(Part.WALLS, UnitSystem.METRIC).get(1));
         assertThat(two / 645.16).isCloseTo(2.25, within(0.02));
         assertThat(four / 645.16).isCloseTo(5.25, within(0.03));
     }
@@ -96,7 +97,7 @@ class SchoolTest {
     @ParameterizedTest
     @EnumSource(Part.class)
     void readyMade_areAllKnown_andHaveEveryFigure(Part part) {
-        for (Alternative ready : Schools.of(part)) {
+        for (Alternative ready : Schools.of(part, UnitSystem.METRIC)) {
             BuildUpSums sums = BuildUpSums.of("walls", ready.buildUp(), 0.1, LIBRARY);
             assertThat(sums.massKg()).as(ready.name()).isPositive();
             assertThat(sums.cost()).isPresent();
@@ -124,16 +125,19 @@ class SchoolTest {
     @Test
     void alternatives_keep_swap_drop() {
         BoxPlan kept = MakeUpEdits.keepPlanned(PLAN, Part.WALLS, "as it was");
-        BoxPlan with = MakeUpEdits.withAlternative(kept, Schools.of(Part.WALLS).get(3));
+        BoxPlan with =
+                MakeUpEdits.withAlternative(kept, Schools.of(Part.WALLS, UnitSystem.METRIC).get(3));
         assertThat(BoxModel.of(with, LIBRARY).made().orElseThrow().get(SideBySide.class).all())
                 .hasSize(5);
         BoxPlan swapped = MakeUpEdits.swapped(with, 1);
-        assertThat(swapped.makeUp().walls()).isEqualTo(Schools.of(Part.WALLS).get(3).buildUp());
+        assertThat(swapped.makeUp().walls())
+                .isEqualTo(Schools.of(Part.WALLS, UnitSystem.METRIC).get(3).buildUp());
         assertThat(swapped.makeUp().alternatives().get(1).buildUp())
                 .isEqualTo(PLAN.makeUp().walls());
         BoxPlan back = MakeUpEdits.withoutAlternative(MakeUpEdits.swapped(swapped, 1), 1);
         assertThat(back).isEqualTo(kept);
-        BoxPlan floor = MakeUpEdits.withAlternative(PLAN, Schools.of(Part.FLOOR).get(1));
+        BoxPlan floor =
+                MakeUpEdits.withAlternative(PLAN, Schools.of(Part.FLOOR, UnitSystem.METRIC).get(1));
         assertThat(MakeUpEdits.swapped(floor, 0).makeUp().floor().school())
                 .isEqualTo(Floor.School.ON_CROSS_MEMBERS);
     }

@@ -53,7 +53,11 @@ class EverySchemeTest {
                     continue;
                 }
                 BoxPlan plan =
-                        NewPlan.of(carrier, carrier.sizes().getFirst(), outline, UnitSystem.METRIC);
+                        NewPlan.of(
+                                carrier,
+                                carrier.sizes(UnitSystem.METRIC).getFirst(),
+                                outline,
+                                UnitSystem.METRIC);
                 for (Framed.Scheme scheme : Framed.Scheme.values()) {
                     BoxModel model = BoxModel.of(with(plan, scheme), MaterialLibrary.starting());
                     boxes++;

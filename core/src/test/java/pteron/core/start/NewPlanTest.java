@@ -33,7 +33,7 @@ class NewPlanTest {
         if (NewPlan.refusal(carrier, outline).isPresent()) {
             return;
         }
-        for (CarrierSize typical : carrier.sizes()) {
+        for (CarrierSize typical : carrier.sizes(UnitSystem.METRIC)) {
             CarrierSize size =
                     typical.withLength(Math.rint(typical.deck().lengthMm() * length / 100))
                             .withWidth(Math.rint(typical.deck().widthMm() * width / 100));
@@ -56,7 +56,7 @@ class NewPlanTest {
                         () ->
                                 plan(
                                         CarrierStart.TRAILER,
-                                        CarrierStart.TRAILER.sizes().getFirst(),
+                                        CarrierStart.TRAILER.sizes(UnitSystem.METRIC).getFirst(),
                                         OutlineStart.OVER_CAB))
                 .hasMessageContaining("needs a cab");
     }
@@ -64,7 +64,7 @@ class NewPlanTest {
     /** Bars of 8 to 16 ft, not of 9' 10 1/8". */
     @Test
     void inInches_theShopSellsByTheFoot() {
-        CarrierSize size = CarrierStart.TRAILER.sizes().getFirst();
+        CarrierSize size = CarrierStart.TRAILER.sizes(UnitSystem.METRIC).getFirst();
         for (UnitSystem units : UnitSystem.values()) {
             BoxPlan plan = NewPlan.of(CarrierStart.TRAILER, size, OutlineStart.RAKED_NOSE, units);
             double step = units == UnitSystem.INCHES ? 304.8 : 100;
@@ -78,8 +78,8 @@ class NewPlanTest {
     @Test
     void everyKind_hasSeveralSizes() {
         for (CarrierStart carrier : CarrierStart.values()) {
-            assertThat(carrier.sizes()).hasSizeGreaterThanOrEqualTo(3);
-            for (CarrierSize size : carrier.sizes()) {
+            assertThat(carrier.sizes(UnitSystem.METRIC)).hasSizeGreaterThanOrEqualTo(3);
+            for (CarrierSize size : carrier.sizes(UnitSystem.METRIC)) {
                 assertThat(carrier.vehicle(size).emptyKg()).isLessThan(size.grossKg());
             }
         }

@@ -23,7 +23,7 @@ public final class WeldedPlans {
         BoxPlan plan =
                 NewPlan.of(
                         CarrierStart.FLATBED,
-                        CarrierStart.FLATBED.sizes().getFirst(),
+                        CarrierStart.FLATBED.sizes(UnitSystem.METRIC).getFirst(),
                         OutlineStart.RAKED_NOSE,
                         UnitSystem.METRIC);
         MakeUp makeUp = plan.makeUp();

@@ -4,6 +4,8 @@ import java.util.Map;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
 import pteron.exchange.csv.Csv;
 
 /** Writes the bars and what is cut from each. */
@@ -16,7 +18,7 @@ final class BarList {
     private BarList() {}
 
     /** {@return one row for each bar: what it is and what is cut from it} */
-    static String text(BarCutting cutting) {
+    static String text(BarCutting cutting, UnitSystem units) {
         return Csv.text(
                 HEADER,
                 rows -> {
@@ -33,18 +35,24 @@ final class BarList {
                                     Csv.number(bar.stockMm(), 1),
                                     Csv.number(bar.kerfMm(), 1),
                                     Csv.number(bar.restMm(), 1),
-                                    pieces(bar));
+                                    pieces(bar, units));
                         }
                     }
                 });
     }
 
     /** {@return the pieces of a bar in one line, longest first} */
-    static String pieces(Bar bar) {
+    static String pieces(Bar bar, UnitSystem units) {
         return String.join(
                 "; ",
                 bar.pieces().stream()
-                        .map(piece -> piece.name() + " " + Csv.number(piece.lengthMm(), 1))
+                        .map(piece -> piece.name() + " " + length(piece.lengthMm(), units))
                         .toList());
+    }
+
+    private static String length(double mm, UnitSystem units) {
+        return units == UnitSystem.METRIC
+                ? Csv.number(mm, 1)
+                : LengthText.format(mm, UnitSystem.INCHES);
     }
 }

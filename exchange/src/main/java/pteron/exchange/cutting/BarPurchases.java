@@ -2,11 +2,11 @@ package pteron.exchange.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.SectionText;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
-import pteron.core.material.MaterialLibrary;
-import pteron.exchange.csv.Csv;
+import pteron.core.quantity.Quantity;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -25,30 +25,20 @@ final class BarPurchases {
                                 plan.bars().stream()
                                         .mapToDouble(Bar::stockMm)
                                         .distinct()
-                                        .forEach(
-                                                stock ->
-                                                        bars.add(
-                                                                bars(
-                                                                        kind,
-                                                                        plan,
-                                                                        stock,
-                                                                        job.model().library()))));
+                                        .forEach(stock -> bars.add(bars(kind, plan, stock, job))));
         return bars;
     }
 
-    private static Purchase bars(
-            BarCutting.Kind kind, CuttingPlan plan, double stockMm, MaterialLibrary library) {
+    private static Purchase bars(BarCutting.Kind kind, CuttingPlan plan, double stockMm, Job job) {
         String size =
-                String.join(
-                        " × ",
-                        Csv.number(kind.section().thicknessMm(), 1),
-                        Csv.number(kind.section().depthMm(), 1),
-                        Csv.number(stockMm, 0));
+                SectionText.of(kind.section(), job.units())
+                        + ", "
+                        + Quantity.mm(stockMm).text(job.units());
         long count = plan.bars().stream().filter(bar -> bar.stockMm() == stockMm).count();
         return new Purchase(
                 Aisle.BARS,
                 "bar",
-                library.get(kind.timber()).name(),
+                job.model().library().get(kind.timber()).name(),
                 size,
                 String.valueOf(count),
                 "bars");

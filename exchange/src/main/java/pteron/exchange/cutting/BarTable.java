@@ -3,6 +3,7 @@ package pteron.exchange.cutting;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import pteron.core.buildup.SectionText;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
@@ -34,7 +35,7 @@ final class BarTable implements PaperTable {
         pages.row(true, SHARES, List.of("kind", "bars", "parts, in cutting order"));
         for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : job.cutting().kinds().entrySet()) {
             for (List<Bar> bars : Bar.alike(kind.getValue().bars(), job.units())) {
-                pages.row(false, SHARES, row(kind.getKey(), bars, job.units()));
+                pages.row(false, SHARES, row(kind.getKey(), bars, job));
             }
         }
     }
@@ -48,7 +49,8 @@ final class BarTable implements PaperTable {
                                 Quantity.mm(saw.toleranceMm()).text(units)));
     }
 
-    private static List<String> row(BarCutting.Kind kind, List<Bar> bars, UnitSystem units) {
+    private static List<String> row(BarCutting.Kind kind, List<Bar> bars, Job job) {
+        UnitSystem units = job.units();
         Bar bar = bars.getFirst();
         String count = bars.size() > 1 ? bars.size() + " × " : "";
         List<String> lengths =
@@ -56,7 +58,9 @@ final class BarTable implements PaperTable {
                         .map(piece -> LengthText.format(piece.lengthMm(), units))
                         .toList();
         return List.of(
-                kind.text(),
+                SectionText.of(kind.section(), units)
+                        + ", "
+                        + job.model().library().get(kind.timber()).name(),
                 count + Quantity.mm(bar.stockMm()).text(units),
                 String.join(" + ", lengths));
     }

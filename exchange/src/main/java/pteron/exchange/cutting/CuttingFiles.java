@@ -10,7 +10,7 @@ public final class CuttingFiles {
     /** What it gives. */
     public static final StationFiles FILES =
             StationFiles.of(CuttingStation.CUTTING, CuttingFiles.class)
-                    .lists(new ShopList("bars", job -> BarList.text(job.cutting())))
+                    .lists(new ShopList("bars", job -> BarList.text(job.cutting(), job.units())))
                     .buys(BarPurchases::of)
                     .tables(new BarTable())
                     .nodes(BarNodes::add);

@@ -15,6 +15,8 @@ import java.util.function.Supplier;
 import pteron.core.cutting.BarCutting;
 import pteron.core.drawing.Drawing;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.csv.InchCsv;
 import pteron.exchange.figures.FiguresJson;
 import pteron.exchange.file.WholeFile;
 import pteron.exchange.pdf.Paper;
@@ -37,8 +39,15 @@ public final class Exports {
      * @param folder where to; made when it is missing
      * @param kinds which kinds, out of {@link #KINDS}
      * @param paper paper of the PDF
+     * @param alsoMetric whether lists of a plan in inches give millimetres beside
      */
-    public record Order(Path folder, Set<String> kinds, Paper paper) {
+    public record Order(Path folder, Set<String> kinds, Paper paper, boolean alsoMetric) {
+
+        /** An order in the units of the plan alone. */
+        public Order(Path folder, Set<String> kinds, Paper paper) {
+            this(folder, kinds, paper, false);
+        }
+
         /**
          * Copies the kinds.
          *
@@ -132,7 +141,7 @@ public final class Exports {
                                             files,
                                             order,
                                             name + "-" + list.name() + ".csv",
-                                            () -> list.text().apply(job)));
+                                            () -> inUnits(job, order, list.text().apply(job))));
             put(files, order, name + "-materials.csv", () -> MaterialList.text(job));
         }
         if (order.kinds().contains("json")) {
@@ -144,6 +153,11 @@ public final class Exports {
                     () -> ReportPdf.bytes(job, order.paper()));
         }
         return files;
+    }
+
+    /** Lists speak the units of the plan; JSON stays in millimetres. */
+    private static String inUnits(Job job, Order order, String metric) {
+        return job.units() == UnitSystem.METRIC ? metric : InchCsv.of(metric, order.alsoMetric());
     }
 
     private static void put(

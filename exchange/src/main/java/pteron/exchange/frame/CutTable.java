@@ -3,6 +3,7 @@ package pteron.exchange.frame;
 import java.io.IOException;
 import java.util.List;
 import java.util.stream.Collectors;
+import pteron.core.buildup.SectionText;
 import pteron.core.figure.Figure;
 import pteron.core.frame.CutGroup;
 import pteron.core.frame.EndCut;
@@ -68,14 +69,7 @@ final class CutTable implements PaperTable {
     }
 
     static String section(Job job, Member member) {
-        String wall =
-                member.section().isTube()
-                        ? " × " + LengthText.format(member.section().wallMm(), job.units())
-                        : "";
-        return LengthText.format(member.section().thicknessMm(), job.units())
-                + " × "
-                + LengthText.format(member.section().depthMm(), job.units())
-                + wall;
+        return SectionText.of(member.section(), job.units());
     }
 
     private static String angles(EndCut cut) {

@@ -3,6 +3,7 @@ package pteron.exchange.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import pteron.core.buildup.SectionText;
 import pteron.core.cure.NextSections;
 import pteron.core.cure.NextSections.Other;
 import pteron.core.figure.Verdict;
@@ -10,7 +11,6 @@ import pteron.core.frame.Member;
 import pteron.core.mechanics.Check;
 import pteron.core.mechanics.LoadCase;
 import pteron.core.model.BoxModel;
-import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
@@ -58,9 +58,7 @@ public final class WhyWords {
     }
 
     private static String section(Member member, double depthMm, UnitSystem units) {
-        return LengthText.format(member.section().thicknessMm(), units)
-                + " × "
-                + Quantity.mm(depthMm).text(units);
+        return SectionText.of(member.section().withDepth(depthMm), units);
     }
 
     /** {@return which check governs, with its demand and its limit} */

@@ -1,8 +1,10 @@
 package pteron.exchange.makeup;
 
 import java.util.List;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.stage.Part;
-import pteron.exchange.csv.Csv;
+import pteron.exchange.csv.ShopText;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -25,8 +27,8 @@ final class FoamPurchases {
                                         "foam",
                                         part.name(),
                                         "",
-                                        Csv.number(part.massKg(), 2),
-                                        "kg"))
+                                        ShopText.number(job.units(), Quantity.kg(part.massKg())),
+                                        Unit.KILOGRAM.symbol(job.units())))
                 .toList();
     }
 }

@@ -4,7 +4,8 @@ import java.util.List;
 import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.quantity.Named;
-import pteron.exchange.csv.Csv;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.csv.ShopText;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -18,16 +19,12 @@ final class UnitPurchases {
         return job.model().find(Openings.class).stream()
                 .flatMap(openings -> openings.placed().stream())
                 .filter(one -> !one.opening().isThere())
-                .map(UnitPurchases::unit)
+                .map(one -> unit(one, job.units()))
                 .toList();
     }
 
-    private static Purchase unit(PlacedOpening one) {
-        String size =
-                String.join(
-                        " × ",
-                        Csv.number(one.cutOut().width(), 0),
-                        Csv.number(one.cutOut().height(), 0));
+    private static Purchase unit(PlacedOpening one, UnitSystem units) {
+        String size = ShopText.size(units, one.cutOut().width(), one.cutOut().height());
         return new Purchase(
                 Aisle.UNITS,
                 Named.small(one.opening().kind()),

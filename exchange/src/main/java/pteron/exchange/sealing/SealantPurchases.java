@@ -1,9 +1,10 @@
 package pteron.exchange.sealing;
 
 import java.util.List;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.sealing.JointKind;
 import pteron.core.sealing.Sealing;
-import pteron.exchange.csv.Csv;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -24,14 +25,15 @@ final class SealantPurchases {
                         Aisle.SEALANTS,
                         "sealant",
                         "Polyurethane sealant",
-                        Csv.number(job.model().plan().supplies().cartridgeMl(), 0) + " mL",
+                        new Quantity(job.model().plan().supplies().cartridgeMl(), Unit.MILLILITRE)
+                                .text(job.units()),
                         String.valueOf(sealing.cartridges()),
                         "cartridges"),
                 new Purchase(
                         Aisle.SEALANTS,
                         "tape",
                         "Butyl tape",
-                        "for " + Csv.number(metres, 1) + " m",
+                        "for " + new Quantity(metres, Unit.METRE).text(job.units()),
                         String.valueOf(sealing.tapeRolls()),
                         "rolls"));
     }

@@ -1,10 +1,9 @@
 package pteron.exchange.skin;
 
 import java.util.List;
-import pteron.core.material.MaterialLibrary;
 import pteron.core.skin.SheetOrder;
 import pteron.core.skin.Skins;
-import pteron.exchange.csv.Csv;
+import pteron.exchange.csv.ShopText;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -17,17 +16,13 @@ final class SheetPurchases {
     static List<Purchase> of(Job job) {
         return job.model().find(Skins.class).stream()
                 .flatMap(skins -> skins.orders().stream())
-                .map(order -> sheet(order, job.model().library()))
+                .map(order -> sheet(order, job))
                 .toList();
     }
 
-    private static Purchase sheet(SheetOrder order, MaterialLibrary library) {
+    private static Purchase sheet(SheetOrder order, Job job) {
         String size =
-                String.join(
-                        " × ",
-                        Csv.number(order.thicknessMm(), 1),
-                        Csv.number(order.widthMm(), 0),
-                        Csv.number(order.lengthMm(), 0));
+                ShopText.size(job.units(), order.thicknessMm(), order.widthMm(), order.lengthMm());
         return new Purchase(
                 Aisle.SHEETS,
                 switch (order.form()) {
@@ -35,7 +30,7 @@ final class SheetPurchases {
                     case ROLL -> "off a roll";
                     case BOARDS -> "board";
                 },
-                library.get(order.material()).name(),
+                job.model().library().get(order.material()).name(),
                 size,
                 String.valueOf(order.sheets()),
                 switch (order.form()) {

@@ -37,6 +37,7 @@ import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.Partition;
 import pteron.core.plan.Wall;
+import pteron.core.quantity.UnitSystem;
 import pteron.exchange.demo.Demos;
 import pteron.exchange.export.Exports;
 import pteron.exchange.pdf.Paper;
@@ -63,7 +64,8 @@ class SemanticEditsTest {
     }
 
     private static Framed framed(Random random, Framed old) {
-        return SchemeEdits.switched(old, any(random, List.of(Framed.Scheme.values())), LIBRARY);
+        return SchemeEdits.switched(
+                old, any(random, List.of(Framed.Scheme.values())), LIBRARY, UnitSystem.METRIC);
     }
 
     private static BoxPlan unit(Random random, BoxPlan plan) {
