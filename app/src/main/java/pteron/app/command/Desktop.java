@@ -14,6 +14,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import pteron.app.keep.Faults;
+import pteron.app.keep.UserFolders;
 import pteron.app.window.AppWindow;
 import pteron.exchange.file.WholeFile;
 
@@ -69,6 +70,9 @@ final class Desktop {
     private void open(PictureSize size, Consumer<AppWindow> fill, Path shot) {
         Stage stage = new Stage();
         AppWindow window = new AppWindow(stage, size.width(), size.height());
+        if (shot == null) {
+            window.remember(UserFolders.settings());
+        }
         fill.accept(window);
         stage.setOnHidden(event -> closed.countDown());
         stage.show();

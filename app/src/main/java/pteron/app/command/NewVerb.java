@@ -11,6 +11,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import pteron.core.buildup.Framed;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.quantity.LengthText;
@@ -47,6 +48,13 @@ final class NewVerb implements Callable<Integer> {
             description = "trailer, pickup, flatbed, cab-chassis")
     private String carrier;
 
+    @Option(
+            names = "--build",
+            paramLabel = "METHOD",
+            defaultValue = "studs",
+            description = "walls and roof: studs (timber), tube, frameless (bonded), boards")
+    private String build;
+
     @Option(names = "--length", paramLabel = "L", description = "length of the deck or bed")
     private String length;
 
@@ -81,8 +89,9 @@ final class NewVerb implements Callable<Integer> {
         if (width != null) {
             size = size.withWidth(LengthText.parse(width, units));
         }
-        BoxPlan plan =
+        BoxPlan begun =
                 NewPlan.of(kind, size, named("the outline", outline, OutlineStart.values()), units);
+        BoxPlan plan = NewPlan.built(begun, named("--build", build, Framed.Scheme.values()));
         BoxPlan called = name == null ? plan : plan.withName(name);
         PlanFile.save(called, file);
         spec.commandLine().getOut().println(file + ": " + NewPlan.words(called));

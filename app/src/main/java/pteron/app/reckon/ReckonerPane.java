@@ -95,11 +95,11 @@ public final class ReckonerPane extends BorderPane {
         grid.setVgap(6);
         int row = 0;
         for (Input input : calculator.inputs()) {
-            TextField field = new PlainField(input.usual());
+            TextField field = new PlainField(InputText.usual(input, units));
             field.setId("reckon-" + input.key());
             field.textProperty().subscribe((before, now) -> reckon(calculator));
             fields.put(input.key(), field);
-            Label words = new Label(input.words());
+            Label words = new Label(InputText.words(input, units));
             words.setLabelFor(field);
             grid.addRow(row++, field, words);
         }
@@ -111,8 +111,8 @@ public final class ReckonerPane extends BorderPane {
         Map<String, String> typed = new LinkedHashMap<>();
         for (Input input : calculator.inputs()) {
             String text = fields.get(input.key()).getText();
-            if (!text.equals(input.usual())) {
-                typed.put(input.key(), text);
+            if (!text.equals(InputText.usual(input, units))) {
+                typed.put(input.key(), InputText.typed(input, text, units));
             }
         }
         answer.getChildren().clear();

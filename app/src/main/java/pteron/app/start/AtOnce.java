@@ -1,5 +1,6 @@
 package pteron.app.start;
 
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -90,10 +91,15 @@ final class AtOnce extends VBox {
                                                                         .spacingMm())
                                                         .text(model.plan().units()),
                                                 empty)
-                                : "Assumed for now: %s walls, timber studs, aluminium skin; unladen %s %s. Weigh yours."
-                                        .formatted(walls, carrier, empty));
+                                : "Assumed for now: %s walls, %s outside; unladen %s %s. Weigh yours."
+                                        .formatted(walls, skin(model), carrier, empty));
         words.setWrapText(true);
         return words;
+    }
+
+    private static String skin(BoxModel model) {
+        String id = model.plan().makeUp().walls().outerSkin().material();
+        return model.library().get(id).name().toLowerCase(Locale.ROOT);
     }
 
     /** The most serious finding, if any stops the job. */

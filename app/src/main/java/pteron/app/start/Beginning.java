@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import pteron.app.document.PlanDocument;
+import pteron.core.buildup.Framed;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.OutlineStart;
 import pteron.core.quantity.PlainText;
@@ -23,6 +24,8 @@ final class Beginning {
             new SimpleObjectProperty<>(CarrierStart.TRAILER);
     private final ObjectProperty<OutlineStart> outline =
             new SimpleObjectProperty<>(OutlineStart.RAKED_NOSE);
+    private final ObjectProperty<Framed.Scheme> scheme =
+            new SimpleObjectProperty<>(Framed.Scheme.STUDS);
     private final PlanDocument document;
     private String name = "";
 
@@ -46,6 +49,12 @@ final class Beginning {
 
     ObjectProperty<OutlineStart> outlineProperty() {
         return outline;
+    }
+
+    /** Builds walls and roof in another way. */
+    void choose(Framed.Scheme way) {
+        scheme.set(way);
+        renew();
     }
 
     CarrierSize size(CarrierStart kind) {
@@ -120,7 +129,8 @@ final class Beginning {
 
     private void renew(UnitSystem units) {
         CarrierStart kind = carrier.get();
-        BoxPlan fresh = NewPlan.of(kind, size(kind), outline.get(), units);
+        BoxPlan fresh =
+                NewPlan.built(NewPlan.of(kind, size(kind), outline.get(), units), scheme.get());
         document.edit(plan -> named(fresh));
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -49,6 +50,7 @@ final class CarrierCard extends VBox {
     private final TextField width = new PlainField();
     private final TextField height = new PlainField();
     private final TextField gross = new PlainField();
+    private final Label unit = new Label();
 
     CarrierCard(Beginning beginning, CarrierStart kind) {
         this.beginning = beginning;
@@ -79,7 +81,8 @@ final class CarrierCard extends VBox {
         return Named.key(kind);
     }
 
-    private HBox deck() {
+    /** Goes on in a further line where feet and inches need more room than millimetres. */
+    private FlowPane deck() {
         field(
                 length,
                 "length",
@@ -98,8 +101,9 @@ final class CarrierCard extends VBox {
                 "Deck height above ground",
                 s -> s.deck().heightMm(),
                 CarrierSize::withHeight);
-        HBox row = new HBox(4, length, new Label("×"), width, new Label("at"), height);
-        row.setAlignment(Pos.CENTER_LEFT);
+        FlowPane row =
+                new FlowPane(4, 2, length, new Label("×"), width, new Label("at"), height, unit);
+        row.setPrefWrapLength(0);
         return row;
     }
 
@@ -118,7 +122,9 @@ final class CarrierCard extends VBox {
             BiFunction<CarrierSize, Double, CarrierSize> set) {
         text.setId("carrier-" + key(kind) + "-" + what);
         text.getStyleClass().add("dotted");
-        text.setPrefColumnCount(what.equals("gross") ? 9 : 5);
+        // whole in either unit, however long
+        text.textProperty()
+                .subscribe(shown -> text.setPrefColumnCount(Math.max(4, shown.length())));
         text.setAccessibleText(kind.title() + ", " + tip);
         text.setTooltip(new Tooltip(tip + ": type your own"));
         text.setOnAction(event -> take(text, get, set));
@@ -202,7 +208,7 @@ final class CarrierCard extends VBox {
                                 .formatted(
                                         LengthText.format(size.deck().lengthMm(), units),
                                         LengthText.format(size.deck().widthMm(), units),
-                                        LengthText.format(size.deck().heightMm(), units),
+                                        Quantity.mm(size.deck().heightMm()).text(units),
                                         Quantity.kg(size.grossKg()).text(units)));
         item.setOnAction(event -> beginning.resize(kind, old -> size));
         return item;
@@ -224,6 +230,7 @@ final class CarrierCard extends VBox {
         width.setText(shown(s -> s.deck().widthMm(), false));
         height.setText(shown(s -> s.deck().heightMm(), false));
         gross.setText(shown(CarrierSize::grossKg, true));
+        unit.setText(beginning.units() == UnitSystem.METRIC ? "mm" : "");
         card.choose(beginning.carrierProperty().get() == kind);
         if (draw) {
             BoxModel model =

@@ -2,16 +2,20 @@ package pteron.app.start;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.value.ObservableDoubleValue;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -26,6 +30,7 @@ import javafx.util.Subscription;
 import pteron.app.drawing.DrawingView;
 import pteron.app.style.PlainField;
 import pteron.app.style.Theme;
+import pteron.core.buildup.Framed.Scheme;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.drawing.View;
 import pteron.core.model.BoxModel;
@@ -44,6 +49,8 @@ public final class StartScreen extends BorderPane {
 
     /** Least width of the new plan's drawing, at the usual letters (pixels). */
     private static final double PREVIEW = 280;
+
+    private static final Map<String, Scheme> METHODS = methods();
 
     /** Bound, not subscribed: the letters outlive the screen and must not hold it. */
     private final DoubleProperty letters = new SimpleDoubleProperty();
@@ -65,6 +72,7 @@ public final class StartScreen extends BorderPane {
      * @param reckon opens the small sums
      * @param help shows help
      * @param switchTheme light instead of dark, or back
+     * @param largerLetters letters a step larger
      */
     public record Ways(
             Consumer<BoxPlan> begin,
@@ -72,24 +80,36 @@ public final class StartScreen extends BorderPane {
             Runnable choose,
             Runnable reckon,
             Runnable help,
-            Runnable switchTheme) {}
+            Runnable switchTheme,
+            Runnable largerLetters) {}
 
-    /** A start screen in a theme and with letters that may change, with the files opened last. */
+    /** A start screen in a theme and with letters that may change, with the files opened last and the units of new plans. */
     public StartScreen(
             Ways ways,
             List<Path> recent,
             ObservableValue<Theme> theme,
+            ObjectProperty<UnitSystem> newPlans,
             ObservableDoubleValue letters) {
         this.theme = theme;
         this.letters.bind(letters);
-        this.beginning = new Beginning(UnitSystem.METRIC);
+        this.beginning = new Beginning(newPlans.get());
         this.drawing = new DrawingView(beginning.document());
         this.atOnce = new AtOnce(() -> ways.begin().accept(beginning.document().plan()));
         getStyleClass().add("start");
+        units.setOnAction(event -> switchUnits(newPlans));
         setTop(header(ways));
         setCenter(columns());
         setBottom(new FinishedRow(recent, ways.open(), ways.begin()));
         Platform.runLater(() -> carriers.getFirst().getChildren().getFirst().requestFocus());
+        follow();
+    }
+
+    private void switchUnits(ObjectProperty<UnitSystem> newPlans) {
+        beginning.switchUnits();
+        newPlans.set(beginning.units());
+    }
+
+    private void follow() {
         beginning.document().modelProperty().subscribe(model -> update());
         beginning.carrierProperty().subscribe(kind -> update());
         drawing.widthProperty().subscribe(width -> redraw());
@@ -117,7 +137,6 @@ public final class StartScreen extends BorderPane {
         HBox.setHgrow(gap, Priority.ALWAYS);
         units.setId("start-units");
         units.setMinWidth(USE_PREF_SIZE);
-        units.setOnAction(event -> beginning.switchUnits());
         units.setTooltip(new Tooltip("mm, or feet and inches"));
         HBox header = new HBox(9, title, what, gap);
         header.getChildren().addAll(ways(ways));
@@ -136,6 +155,11 @@ public final class StartScreen extends BorderPane {
                         ways.reckon()),
                 units,
                 button("start-theme", "Light / dark", "Light or dark screen", ways.switchTheme()),
+                button(
+                        "start-letters",
+                        "Text size",
+                        "A step larger; after the largest as at first   Ctrl+L",
+                        ways.largerLetters()),
                 button(
                         "start-help",
                         "Help",
@@ -213,7 +237,8 @@ public final class StartScreen extends BorderPane {
         refused.getStyleClass().add("refused");
         refused.managedProperty().bind(refused.textProperty().isNotEmpty());
         name.textProperty().subscribe(text -> refused.setText(beginning.rename(text).orElse("")));
-        FlowPane head = new FlowPane(12, 2, heading("3  The new plan"), name, refused);
+        FlowPane head =
+                new FlowPane(12, 2, heading("3  The new plan"), name, buildMethod(), refused);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("start-preview-head");
         drawing.setId("start-drawing");
@@ -222,9 +247,32 @@ public final class StartScreen extends BorderPane {
         Label caution = new Label("Click a size to type your own. " + Cautions.ON_PAPER);
         caution.getStyleClass().add("quiet");
         caution.setWrapText(true);
+        caution.setMinHeight(USE_PREF_SIZE);
         VBox preview = new VBox(head, drawing, caution);
         preview.getStyleClass().add("start-preview");
         return preview;
+    }
+
+    /** How walls and roof are built; a bought box has its own. */
+    private ComboBox<String> buildMethod() {
+        ComboBox<String> method = new ComboBox<>();
+        method.setId("start-build");
+        method.setAccessibleText("Build method of walls and roof");
+        method.setTooltip(new Tooltip("How walls and roof are built"));
+        method.getItems().setAll(METHODS.keySet());
+        method.setValue(method.getItems().getFirst());
+        method.setOnAction(event -> beginning.choose(METHODS.get(method.getValue())));
+        method.disableProperty().bind(beginning.carrierProperty().isEqualTo(CarrierStart.BOUGHT));
+        return method;
+    }
+
+    private static Map<String, Scheme> methods() {
+        Map<String, Scheme> all = new LinkedHashMap<>();
+        all.put("Timber frame", Scheme.STUDS);
+        all.put("Metal tube frame", Scheme.TUBE);
+        all.put("Bonded panels", Scheme.FRAMELESS);
+        all.put("Boards on a frame", Scheme.BOARDS);
+        return all;
     }
 
     private void update() {

@@ -45,6 +45,8 @@ public final class AppWindow implements PlanWindow, WindowLook {
     private final Scene scene;
     private final RecentFiles recent = RecentFiles.ofUser();
     private final ObjectProperty<Theme> theme = new SimpleObjectProperty<>(Theme.LIGHT);
+    private final ObjectProperty<UnitSystem> newPlans =
+            new SimpleObjectProperty<>(UnitSystem.METRIC);
     private final FileActions files = new FileActions(this);
     private final Consumer<String> faults =
             sentence -> Platform.runLater(() -> tellFault(sentence));
@@ -76,6 +78,11 @@ public final class AppWindow implements PlanWindow, WindowLook {
                     files.leave(this::close);
                 });
         Faults.tell(faults);
+    }
+
+    /** Opens as it looked last, by a settings folder, and keeps there how it looks. */
+    public void remember(Path settings) {
+        new Remembering(stage, theme, newPlans, letters.scaleProperty(), settings).begin();
     }
 
     /** Panels say less in a window that is narrow for its letters. */
@@ -152,9 +159,12 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         files::chooseAndOpen,
                         this::showReckoner,
                         this::showHelp,
-                        this::switchTheme);
+                        this::switchTheme,
+                        letters::larger);
         content.getChildren()
-                .setAll(new StartScreen(ways, recent.all(), theme, letters.scaleProperty()));
+                .setAll(
+                        new StartScreen(
+                                ways, recent.all(), theme, newPlans, letters.scaleProperty()));
         scene.getAccelerators().clear();
         scene.getAccelerators()
                 .put(
@@ -162,6 +172,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
                         () -> Platform.runLater(this::chooseUnlessAsking));
         scene.getAccelerators()
                 .put(KeyCombination.valueOf("F1"), () -> Platform.runLater(this::showHelp));
+        scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+L"), letters::larger);
     }
 
     private void chooseUnlessAsking() {

@@ -25,6 +25,9 @@ import pteron.core.quantity.UnitSystem;
 /** The carrier as a beam on its axles and coupler, the weight where it really sits. */
 final class BeamPane extends Pane {
 
+    /** Nearer to the centre line no tape in inches tells a place (mm). */
+    private static final double SIXTEENTH_MM = 1.5875;
+
     private static final double BEAM_Y = 42;
     private static final double SIDE = 70;
 
@@ -211,7 +214,10 @@ final class BeamPane extends Pane {
         double y = model.balance().centre().y();
         UnitSystem units = bench.units();
         String side =
-                Math.abs(y) < Tolerance.PENCIL.lengthMm()
+                Math.abs(y)
+                                < (units == UnitSystem.METRIC
+                                        ? Tolerance.PENCIL.lengthMm()
+                                        : SIXTEENTH_MM)
                         ? "on centre line"
                         : Quantity.mm(Math.rint(Math.abs(y))).text(units)
                                 + (y < 0 ? " left" : " right")

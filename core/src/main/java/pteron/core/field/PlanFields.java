@@ -33,27 +33,36 @@ public record PlanFields(
                         LayerFields.of(plan, library),
                         PartitionFields.of(plan, library),
                         OpeningFields.of(plan));
-        List<NumberField> numbers =
-                joined(
-                        Stream.of(
-                                CarrierFields.numbers(plan),
-                                found.numbers(),
-                                OutlineFields.numbers(plan),
-                                joined(parts.stream().map(Fields::numbers)),
-                                LoadFields.numbers(),
-                                SupplyFields.numbers(),
-                                SurroundingFields.numbers()));
         List<ChoiceField> choices =
-                joined(
-                        Stream.of(
-                                CarrierChoices.of(plan),
-                                found.choices(),
-                                OutlineChoices.of(plan, library),
-                                SurroundingFields.choices(),
-                                LoadFields.choices(),
-                                joined(parts.stream().map(Fields::choices))));
-        List<ChoiceField> kept = choices.stream().map(choice -> choice.withPlanned(plan)).toList();
-        return new PlanFields(numbers, kept, SupplyFields.lengths());
+                choices(plan, library, found, parts).stream()
+                        .map(choice -> choice.withPlanned(plan))
+                        .toList();
+        return new PlanFields(numbers(plan, found, parts), choices, SupplyFields.lengths());
+    }
+
+    private static List<NumberField> numbers(
+            BoxPlan plan, Fields<BoxPlan> found, List<Fields<?>> parts) {
+        return joined(
+                Stream.of(
+                        CarrierFields.numbers(plan),
+                        found.numbers(),
+                        OutlineFields.numbers(plan),
+                        joined(parts.stream().map(Fields::numbers)),
+                        LoadFields.numbers(),
+                        SupplyFields.numbers(),
+                        SurroundingFields.numbers()));
+    }
+
+    private static List<ChoiceField> choices(
+            BoxPlan plan, MaterialLibrary library, Fields<BoxPlan> found, List<Fields<?>> parts) {
+        return joined(
+                Stream.of(
+                        CarrierChoices.of(plan),
+                        found.choices(),
+                        OutlineChoices.of(plan, library),
+                        SurroundingFields.choices(),
+                        LoadFields.choices(),
+                        joined(parts.stream().map(Fields::choices))));
     }
 
     private static <T> List<T> joined(Stream<List<T>> lists) {

@@ -3,7 +3,9 @@ package pteron.core.start;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pteron.core.buildup.Alternative;
 import pteron.core.buildup.Framed;
+import pteron.core.buildup.Framed.Scheme;
 import pteron.core.buildup.InchShop;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
@@ -17,15 +19,21 @@ import pteron.core.frame.FrameStation;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.placing.OpeningEdits;
+import pteron.core.placing.ShelfUnit;
+import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Supplies;
+import pteron.core.plan.Wall;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.school.Schools;
 import pteron.core.station.Station;
 import pteron.core.vehicle.Cab;
 import pteron.core.vehicle.Pickup;
@@ -92,7 +100,48 @@ public final class NewPlan {
                                 .withVehicle(vehicle)
                                 .withBox(box)
                                 .withOpenings(List.of()));
-        return strongEnough(outline == OutlineStart.OVER_CAB ? deepEnough(plan) : plan);
+        BoxPlan strong = strongEnough(outline == OutlineStart.OVER_CAB ? deepEnough(plan) : plan);
+        return carrier.isBought() ? withItsDoor(strong) : strong;
+    }
+
+    /**
+     * {@return a new plan with walls and roof built another way, as strong as a cure makes it; what is found stays as it is}
+     *
+     * @param plan a plan begun by {@link #of}
+     * @param scheme how walls and roof are built
+     */
+    public static BoxPlan built(BoxPlan plan, Scheme scheme) {
+        if (scheme == Scheme.STUDS || plan.found().isPresent()) {
+            return plan;
+        }
+        MakeUp makeUp = plan.makeUp();
+        return strongEnough(
+                plan.withMakeUp(
+                        makeUp.withWalls(ready(Alternative.Part.WALLS, scheme, plan.units()))
+                                .withRoof(ready(Alternative.Part.ROOF, scheme, plan.units()))));
+    }
+
+    private static Framed ready(Alternative.Part part, Scheme scheme, UnitSystem units) {
+        return Schools.of(part, units).stream()
+                .map(Alternative::buildUp)
+                .map(Framed.class::cast)
+                .filter(framed -> framed.scheme() == scheme)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A bought box has a door, whatever else is to be measured. */
+    private static BoxPlan withItsDoor(BoxPlan plan) {
+        ShelfUnit door =
+                UnitShelf.UNITS.stream()
+                        .filter(unit -> unit.key().equals("door"))
+                        .findFirst()
+                        .orElseThrow();
+        BoxPlan with = OpeningEdits.added(plan, door, Wall.RIGHT);
+        return with.withOpenings(
+                with.openings().stream()
+                        .map(opening -> opening.withSource(Opening.Source.THERE_ALREADY))
+                        .toList());
     }
 
     /** The build-up as the shop of a unit system sells it. */
