@@ -43,6 +43,7 @@ final class ShelfPane extends VBox {
     private static final double CARRIED = 6;
 
     private final Workbench bench;
+    private double scrolledTo;
     private final DrawingView drawing;
     private final UnitPlacing placing;
     private final Label hint =
@@ -73,8 +74,7 @@ final class ShelfPane extends VBox {
         scroll.setFitToHeight(true);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().addAll("plain-scroll", "shelf-scroll");
-        bench.viewProperty()
-                .subscribe(view -> scroll.setHvalue(view == View.ROOF ? scroll.getHmax() : 0));
+        bench.viewProperty().subscribe((before, now) -> scroll(scroll, before, now));
         placing.refusedProperty().subscribe(this::say);
         HBox head = new HBox(10, Cells.headline("Units"), hint);
         head.setAlignment(Pos.CENTER_LEFT);
@@ -142,8 +142,19 @@ final class ShelfPane extends VBox {
         }
     }
 
+    /** Over the roof its own units come into sight; below, the shelf stays where it was. */
+    private void scroll(ScrollPane shelf, View before, View now) {
+        if (now == View.ROOF) {
+            scrolledTo = shelf.getHvalue();
+            shelf.setHvalue(shelf.getHmax());
+        } else if (before == View.ROOF) {
+            shelf.setHvalue(scrolledTo);
+        }
+    }
+
     private void resize(Node box) {
-        if (box.getUserData() instanceof ShelfUnit unit) {
+        if (box.getUserData() instanceof ShelfUnit one) {
+            ShelfUnit unit = one.sold(bench.units());
             Label size = (Label) ((VBox) box).getChildren().get(2);
             size.setText(
                     LengthText.format(unit.size().widthMm(), bench.units())
@@ -163,6 +174,12 @@ final class ShelfPane extends VBox {
             Line one = new Line(wide * 0.1, high * 0.45, wide * 0.35, high * 0.1);
             one.getStyleClass().add("shelf-line");
             picture.getChildren().add(one);
+        } else if (unit.home() == ShelfUnit.Home.ROOF) {
+            Line one = new Line(1, 1, wide - 1, high - 1);
+            Line other = new Line(1, high - 1, wide - 1, 1);
+            one.getStyleClass().add("shelf-line");
+            other.getStyleClass().add("shelf-line");
+            picture.getChildren().addAll(one, other);
         } else {
             Circle handle = new Circle(wide - 4, high * 0.55, 1.6);
             handle.getStyleClass().add("shelf-handle");

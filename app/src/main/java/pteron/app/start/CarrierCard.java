@@ -231,6 +231,7 @@ final class CarrierCard extends VBox {
         height.setText(shown(s -> s.deck().heightMm(), false));
         gross.setText(shown(CarrierSize::grossKg, true));
         unit.setText(beginning.units() == UnitSystem.METRIC ? "mm" : "");
+        unit.setManaged(beginning.units() == UnitSystem.METRIC);
         card.choose(beginning.carrierProperty().get() == kind);
         if (draw) {
             BoxModel model =

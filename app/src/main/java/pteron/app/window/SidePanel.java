@@ -57,7 +57,7 @@ final class SidePanel extends TabPane {
         setId("side");
         setTabClosingPolicy(TabClosingPolicy.UNAVAILABLE);
         getStyleClass().add("side");
-        getSelectionModel().selectedItemProperty().subscribe(this::keep);
+        getSelectionModel().selectedItemProperty().addListener((of, was, tab) -> keep(tab));
         bench.stationProperty().subscribe(this::arrive);
         Letters.wide(this, WIDTH, bench.lettersProperty(), bench.narrowProperty());
         bench.lettersProperty().subscribe(scale -> fitLetters());

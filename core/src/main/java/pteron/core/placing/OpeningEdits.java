@@ -12,6 +12,8 @@ import pteron.core.plan.Opening;
 import pteron.core.plan.Opening.Place;
 import pteron.core.plan.Opening.Size;
 import pteron.core.plan.Wall;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
 
 /** Doors, windows and hatches added, taken away, doubled and moved. Pure functions. */
 public final class OpeningEdits {
@@ -57,7 +59,8 @@ public final class OpeningEdits {
     /** {@return the cut-out of a unit in a wall, along it and across it: upright as it stands on the shelf} */
     public static Size size(BoxPlan plan, ShelfUnit unit, Wall wall) {
         boolean ofWall = unit.home() == ShelfUnit.Home.WALL;
-        return ofWall && WallRoom.isUpright(plan, wall) ? unit.size().turned() : unit.size();
+        Size sold = unit.sold(plan.units()).size();
+        return ofWall && WallRoom.isUpright(plan, wall) ? sold.turned() : sold;
     }
 
     /** {@return the cut-out of an opening that goes to another wall and stays upright} */
@@ -78,11 +81,18 @@ public final class OpeningEdits {
         double middle = all.middle().u() - size.widthMm() / 2;
         boolean door = standsOnFloor(unit, wall);
         boolean across = unit.home() == ShelfUnit.Home.ROOF || WallRoom.isUpright(plan, wall);
-        double sill = across ? centred(all, size) : unit.sillMm();
-        Place wanted = new Place(Math.rint(middle), sill);
+        double sill = across ? centred(all, size) : unit.sold(plan.units()).sillMm();
+        Place wanted = new Place(onTape(middle, plan.units()), sill);
         return room.free(size, wanted, door, on(plan, wall))
                 .or(() -> room.inside(size, wanted, door))
                 .orElse(wanted);
+    }
+
+    /** A whole millimetre, or a half inch. */
+    private static double onTape(double mm, UnitSystem units) {
+        return units == UnitSystem.METRIC
+                ? Math.rint(mm)
+                : LengthText.fromInches(Math.rint(mm / 12.7) / 2);
     }
 
     private static boolean standsOnFloor(ShelfUnit unit, Wall wall) {

@@ -1,6 +1,8 @@
 package pteron.core.placing;
 
 import pteron.core.plan.Opening;
+import pteron.core.quantity.LengthText;
+import pteron.core.quantity.UnitSystem;
 
 /**
  * A unit of the shelf. Immutable.
@@ -28,5 +30,21 @@ public record ShelfUnit(
         WALL,
         /** Into the roof. */
         ROOF
+    }
+
+    private static final double HALF_INCH_MM = 12.7;
+
+    /** {@return this unit as it is sold where lengths are told in a system: by the half inch, or as it is} */
+    public ShelfUnit sold(UnitSystem units) {
+        if (units == UnitSystem.METRIC) {
+            return this;
+        }
+        Opening.Size other =
+                new Opening.Size(halfInches(size.widthMm()), halfInches(size.heightMm()));
+        return new ShelfUnit(key, name, kind, other, halfInches(sillMm), massKg, home);
+    }
+
+    private static double halfInches(double mm) {
+        return LengthText.fromInches(Math.rint(mm / HALF_INCH_MM) / 2);
     }
 }

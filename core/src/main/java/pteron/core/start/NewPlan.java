@@ -10,6 +10,7 @@ import pteron.core.buildup.InchShop;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.carrier.CarrierStation;
+import pteron.core.carrier.Regions;
 import pteron.core.edit.Cures;
 import pteron.core.edit.ShopSizes;
 import pteron.core.figure.Cure;
@@ -28,9 +29,11 @@ import pteron.core.plan.MakeUp;
 import pteron.core.plan.Opening;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlineStart;
+import pteron.core.plan.RoadLimits;
 import pteron.core.plan.StartingPlans;
 import pteron.core.plan.Supplies;
 import pteron.core.plan.Wall;
+import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.core.school.Schools;
@@ -97,6 +100,7 @@ public final class NewPlan {
                                 .withName(outline.title())
                                 .withUnits(units)
                                 .withSupplies(Supplies.usual(units))
+                                .withLimits(limits(units))
                                 .withVehicle(vehicle)
                                 .withBox(box)
                                 .withOpenings(List.of()));
@@ -142,6 +146,14 @@ public final class NewPlan {
                 with.openings().stream()
                         .map(opening -> opening.withSource(Opening.Source.THERE_ALREADY))
                         .toList());
+    }
+
+    /** Where lengths are told in inches the roads are those of the United States, and shop doors ten feet high. */
+    private static RoadLimits limits(UnitSystem units) {
+        return units == UnitSystem.METRIC
+                ? RoadLimits.USUAL
+                : Regions.named("United States")
+                        .in(RoadLimits.USUAL.withShopDoor(LengthText.fromInches(120)));
     }
 
     /** The build-up as the shop of a unit system sells it. */
