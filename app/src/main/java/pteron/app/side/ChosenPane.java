@@ -57,8 +57,7 @@ public final class ChosenPane extends ScrollPane {
                     Cells.quiet(
                             part.isEmpty()
                                     ? "Nothing selected. Click a part in the drawing to edit its sizes here."
-                                    : part
-                                            + ": no size of it is typed here; it follows from the plan. Frame shows it with its cuts.");
+                                    : "This part has no size of its own; it follows from the plan. Frame shows members with their cuts.");
             none.setWrapText(true);
             rows.getChildren().add(none);
         }
@@ -76,6 +75,7 @@ public final class ChosenPane extends ScrollPane {
         if (OutlineHandle.isLine(part)) {
             prefixes.add(PlanKeys.corner(corner - 1) + ".");
         }
+        prefixes.add(part);
         prefixes.add(corner >= 0 ? PlanKeys.corner(corner) + "." : PlanKeys.opening(part) + ".");
         PlanFields all = PlanFields.of(bench.document().plan(), bench.document().model().library());
         List<Field> own = new ArrayList<>();

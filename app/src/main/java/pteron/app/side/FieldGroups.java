@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import pteron.core.field.ChoiceField;
@@ -73,21 +74,7 @@ final class FieldGroups {
         Map<String, List<Field>> groups = new LinkedHashMap<>();
         List<Field> all = all(station, fields);
         for (Heading heading : HEADINGS) {
-            for (Field field : all) {
-                Matcher key = heading.keys().matcher(field.key());
-                if (first(field.key()) == heading && key.matches()) {
-                    String number =
-                            key.groupCount() > 0
-                                            && key.group(1) != null
-                                            && heading.words().contains("#")
-                                    ? Integer.toString(Integer.parseInt(key.group(1)) + 1)
-                                    : "";
-                    groups.computeIfAbsent(
-                                    heading.words().replace("#", number).strip(),
-                                    words -> new ArrayList<>())
-                            .add(field);
-                }
-            }
+            groups.putAll(under(heading, all));
         }
         for (Field field : all) {
             if (first(field.key()) == null) {
@@ -95,6 +82,33 @@ final class FieldGroups {
             }
         }
         return groups;
+    }
+
+    /** The fields under a heading; numbered parts in the order of their numbers. */
+    private static Map<String, List<Field>> under(Heading heading, List<Field> all) {
+        Map<Integer, List<Field>> byNumber = new TreeMap<>();
+        for (Field field : all) {
+            Matcher key = heading.keys().matcher(field.key());
+            if (first(field.key()) == heading && key.matches()) {
+                byNumber.computeIfAbsent(number(key), number -> new ArrayList<>()).add(field);
+            }
+        }
+        Map<String, List<Field>> groups = new LinkedHashMap<>();
+        byNumber.forEach(
+                (number, fields) ->
+                        groups.put(
+                                heading.words()
+                                        .replace("#", number == 0 ? "" : number.toString())
+                                        .strip(),
+                                fields));
+        return groups;
+    }
+
+    /** {@return the number of a part, counted from 1; 0 where a heading counts none} */
+    private static int number(Matcher key) {
+        return key.groupCount() > 0 && key.group(1) != null && key.group(1).matches("\\d+")
+                ? Integer.parseInt(key.group(1)) + 1
+                : 0;
     }
 
     private static Heading first(String key) {

@@ -115,14 +115,18 @@ public final class SolidTools extends FlowPane {
     }
 
     private Node row(String name, Slider slider, Function<Peel, String> says) {
+        Label title = new Label(name);
+        title.setMinWidth(USE_PREF_SIZE);
         Label words = new Label();
+        // the slider stays under the hand while its words grow
         words.setMinWidth(USE_PREF_SIZE);
-        Runnable tell = () -> words.setText(name + " " + says.apply(look.peelProperty().get()));
+        words.setStyle("-fx-pref-width: 11em;");
+        Runnable tell = () -> words.setText(says.apply(look.peelProperty().get()));
         look.peelProperty().subscribe(tell);
         // other units come with another plan
         model.subscribe(tell);
         tell.run();
-        HBox row = new HBox(6, words, slider);
+        HBox row = new HBox(6, title, slider, words);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -2,6 +2,7 @@ package pteron.app.station;
 
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -15,6 +16,7 @@ import pteron.core.field.ChoiceField;
 import pteron.core.field.Field;
 import pteron.core.field.LengthsField;
 import pteron.core.field.NumberField;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.plan.BoxPlan;
 
@@ -46,8 +48,31 @@ public final class FieldRow extends VBox {
         editor.setAccessibleText(field.name());
         name.setLabelFor(editor);
         getChildren().addAll(name, editor);
+        if (field instanceof ChoiceField choice && isMaterial(choice)) {
+            getChildren().add(ownMaterial(choice));
+        }
         getStyleClass().add("field-row");
         show(field);
+    }
+
+    private boolean isMaterial(ChoiceField choice) {
+        MaterialLibrary library = bench.document().model().library();
+        return choice.station() == MakeUpStation.MAKE_UP
+                && choice.options().stream().allMatch(library::contains);
+    }
+
+    /** Opens the form of an own material under the choice, and closes it again. */
+    private Button ownMaterial(ChoiceField choice) {
+        Button own = new Button("Own material …");
+        own.setId("own-" + choice.key());
+        own.getStyleClass().add("input-link");
+        own.setOnAction(
+                event -> {
+                    if (!getChildren().removeIf(OwnMaterialForm.class::isInstance)) {
+                        getChildren().add(new OwnMaterialForm(bench, choice));
+                    }
+                });
+        return own;
     }
 
     /** {@return the name of the control that edits a field} */
@@ -161,6 +186,9 @@ public final class FieldRow extends VBox {
     private void refresh(ChoiceField choice, ComboBox<?> box) {
         @SuppressWarnings("unchecked")
         ComboBox<String> texts = (ComboBox<String>) box;
+        if (!texts.getItems().equals(choice.options())) {
+            texts.getItems().setAll(choice.options());
+        }
         texts.setValue(choice.get().apply(plan()));
     }
 

@@ -317,6 +317,11 @@ public final class AppWindow implements PlanWindow, WindowLook {
     }
 
     @Override
+    public void rollUpTape() {
+        main.drawing().measuringProperty().set(false);
+    }
+
+    @Override
     public void measure() {
         var measuring = main.drawing().measuringProperty();
         measuring.set(!measuring.get());

@@ -112,7 +112,10 @@ final class Commands {
                         "close-working",
                         "Close the working",
                         "ESCAPE",
-                        () -> bench.workingProperty().set("")));
+                        () -> {
+                            bench.workingProperty().set("");
+                            look.rollUpTape();
+                        }));
     }
 
     private void addStations(Workbench bench) {

@@ -138,8 +138,8 @@ final class MainWindow extends BorderPane {
         title.getStyleClass().add("view-title");
         title.setWrapText(true);
         title.visibleProperty().bind(views.visibleProperty().not());
-        // in a narrow window the views stand under the title
-        FlowPane head = new FlowPane(10, 0, title, switches, views);
+        // the views first: they stay where they are, however long the title is
+        FlowPane head = new FlowPane(10, 0, switches, views, title);
         for (Node node : head.getChildren()) {
             node.managedProperty().bind(node.visibleProperty());
         }

@@ -165,9 +165,15 @@ final class SearchCard extends VBox {
         for (String option : field.options()) {
             if (!library.contains(option)) {
                 String words = field.name() + ": " + option;
-                all.add(new Hit(words, "can be selected", () -> bench.goTo(field)));
+                all.add(new Hit(words, "select it", () -> select(bench, field, option)));
             }
         }
+    }
+
+    /** A choice that was found is made, and shown where it was made. */
+    private static void select(Workbench bench, ChoiceField field, String option) {
+        bench.edit(plan -> field.set().apply(plan, option));
+        bench.goTo(field);
     }
 
     private static void show(Workbench bench, Opening opening) {

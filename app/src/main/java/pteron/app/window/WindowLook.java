@@ -27,6 +27,9 @@ interface WindowLook {
     /** Takes the measuring tape out or rolls it up. */
     void measure();
 
+    /** Rolls the measuring tape up. */
+    void rollUpTape();
+
     /** Fits the drawing into the window. */
     void fit();
 

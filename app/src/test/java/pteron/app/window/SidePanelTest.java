@@ -6,9 +6,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tab;
 import javafx.scene.control.TabPane;
+import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
 import pteron.core.carrier.CarrierStation;
 import pteron.core.frame.FrameStation;
+import pteron.core.makeup.MakeUpStation;
 import pteron.core.sealing.SealingStation;
 import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
@@ -86,5 +88,38 @@ class SidePanelTest extends DesktopRobot {
         assertThat(exists("why")).isFalse();
         assertThat(robot.lookup("#members .label").queryAllAs(Label.class))
                 .anyMatch(label -> label.getText().startsWith("Not checked"));
+    }
+
+    /** A board of one's own at the lining: named, weighed, with its sheet; used and listed at once, undone in one step. */
+    @Test
+    void ownMaterial_byItsForm() {
+        go(MakeUpStation.MAKE_UP);
+        choose("Inputs");
+        robot.interact(() -> ((Button) node("own-walls.innerSkin")).fire());
+        settle();
+        enter("own-name", "Yard ply");
+        robot.interact(() -> ((Button) node("own-add")).fire());
+        settle();
+        assertThat(((Label) node("own-answer")).getText()).contains("density of Yard ply is empty");
+        enter("own-density", "510");
+        enter("own-sheet-width", "1220");
+        robot.interact(() -> ((Button) node("own-add")).fire());
+        settle();
+        assertThat(((Label) node("own-answer")).getText()).contains("needs its sheet length");
+        enter("own-conductivity", "0.13");
+        enter("own-vapour", "70");
+        enter("own-sheet-length", "2440");
+        robot.interact(() -> ((Button) node("own-add")).fire());
+        settle();
+        assertThat(((Label) node("own-answer")).getText()).contains("is used here");
+        assertThat(plan().makeUp().walls().innerSkin().material()).startsWith("own-yard-ply");
+        assertThat(plan().materials()).isNotEmpty();
+        press("do-undo");
+        assertThat(plan().makeUp().walls().innerSkin())
+                .isEqualTo(Demos.wagtail().makeUp().walls().innerSkin());
+    }
+
+    private void enter(String id, String text) {
+        robot.interact(() -> ((TextField) node(id)).setText(text));
     }
 }

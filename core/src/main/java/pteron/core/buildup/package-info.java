@@ -8,6 +8,8 @@
  *   <li>A {@link pteron.core.buildup.Framed} wall or roof runs from the outer skin through the frame to
  *       the lining; a {@link pteron.core.buildup.Floor} from what is walked on down to its bearers.
  *   <li>An {@link pteron.core.buildup.Alternative} is another build-up kept beside the planned one.
+ *   <li>{@link pteron.core.buildup.InchShop} turns a build-up into what a shop sells by feet and inches;
+ *       {@link pteron.core.buildup.SectionText} tells a section by its sides, or lumber by its name.
  * </ol>
  */
 package pteron.core.buildup;

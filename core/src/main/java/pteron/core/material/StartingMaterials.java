@@ -30,6 +30,9 @@ final class StartingMaterials {
             id  | name                      | DENSITY:W | MODULUS:N | SHEAR_MODULUS:P | BENDING:N | TENSION:N | COMPRESSION:N | BEARING:N | SHEAR:N | CONDUCTIVITY:I | VAPOUR:I | SWELLING:W | PRICE:P
             spf | Spruce-pine-fir No. 2     | 450 |  9653 | 600 | 12.67 | 6.52 | 15.06 | 4.89 | 1.95 | 0.13 | 50 | 0.25 | 560
             dfl | Douglas fir-larch No. 2   | 530 | 11032 | 690 | 13.03 | 8.33 | 17.69 | 7.20 | 2.61 | 0.13 | 50 | 0.27 | 700
+            spf-ss | Spruce-pine-fir Select Structural | 450 | 10342 | 650 | 18.10 | 10.13 | 18.34 | 4.89 | 1.95 | 0.13 | 50 | 0.25 | 720
+            dfl-1 | Douglas fir-larch No. 1 | 530 | 11721 | 730 | 14.48 | 9.77 | 19.65 | 7.20 | 2.61 | 0.13 | 50 | 0.27 | 800
+            dfl-ss | Douglas fir-larch Select Structural | 530 | 13100 | 820 | 21.72 | 14.48 | 22.27 | 7.20 | 2.61 | 0.13 | 50 | 0.27 | 950
             hem-fir | Hem-fir No. 2         | 460 |  8963 | 560 | 12.31 | 7.60 | 17.03 | 4.66 | 2.17 | 0.13 | 50 | 0.27 | 600
             southern-pine | Southern pine No. 2, 2×4 | 590 | 9653:B | 600 | 15.93:B | 9.77:B | 18.99:B | 6.51:B | 2.53:B | 0.14 | 50 | 0.26 | 620
             redcedar | Western redcedar No. 2 | 370 | 6895 | 430 | 10.14 | 6.15 | 8.52 | 4.89 | 2.24 | 0.11 | 50 | 0.234 | 1400

@@ -39,6 +39,17 @@ public record Panel(
     /** Timber that the edge of a lining needs in an inside corner (mm); common practice. */
     public static final double CORNER_BACKING_MM = 6;
 
+    /** {@return its id as words, the beginning of its members' names: {@code nose part 2} of {@code nose-2}} */
+    public String words() {
+        return words(id);
+    }
+
+    /** {@return the id of a panel as words} */
+    public static String words(String id) {
+        String name = id.replaceFirst("-(\\d+)$", " part $1").replace('-', ' ');
+        return name.replaceFirst("^under\\b", "over-cab floor");
+    }
+
     /** Copies the lists. */
     public Panel {
         notches = List.copyOf(notches);

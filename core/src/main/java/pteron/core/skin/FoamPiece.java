@@ -53,7 +53,7 @@ public record FoamPiece(String name, Panel panel, Layer layer, Polygon2 shape) {
         for (Polygon2 bay : bays(frame, openings)) {
             List<Polygon2> cut = gapMm > 0 ? bay.inset(gapMm) : List.of(bay);
             for (Polygon2 shape : cut) {
-                String name = panel.id() + " foam " + (pieces.size() + 1);
+                String name = panel.words() + " foam " + (pieces.size() + 1);
                 pieces.add(new FoamPiece(name, panel, panel.filling(), shape));
             }
         }

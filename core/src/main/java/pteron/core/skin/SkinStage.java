@@ -135,7 +135,7 @@ public final class SkinStage {
         String face = skin.face().words();
         List<SheetPiece> pieces = new ArrayList<>();
         for (Polygon2 shape : shapes) {
-            String name = panel.panel().id() + " " + face + " " + (pieces.size() + 1);
+            String name = panel.panel().words() + " " + face + " " + (pieces.size() + 1);
             SheetPiece bare = new SheetPiece(name, panel.panel(), skin, shape, 0);
             double mass =
                     bare.cutShape().area() * skin.layer().thicknessMm() * density * lapped / 1e9;

@@ -37,7 +37,7 @@ public final class StrengthLayer implements Layer {
     /** Writes name and length along an upright member, over a level one where they find room. */
     private static void tell(Canvas canvas, Member member) {
         Set<PanelKind> sides = PanelKind.seenIn(canvas.view());
-        String prefix = member.panel().id() + " ";
+        String prefix = member.panel().words() + " ";
         String name =
                 member.name().startsWith(prefix)
                         ? member.name().substring(prefix.length())

@@ -2,11 +2,14 @@ package pteron.exchange.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import pteron.core.buildup.Section;
 import pteron.core.buildup.SectionText;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
+import pteron.exchange.csv.ShopText;
 import pteron.exchange.station.Aisle;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.Purchase;
@@ -30,10 +33,14 @@ final class BarPurchases {
     }
 
     private static Purchase bars(BarCutting.Kind kind, CuttingPlan plan, double stockMm, Job job) {
+        Section section = kind.section();
         String size =
-                SectionText.of(kind.section(), job.units())
-                        + ", "
-                        + Quantity.mm(stockMm).text(job.units());
+                job.units() == UnitSystem.METRIC
+                        ? ShopText.size(
+                                job.units(), section.thicknessMm(), section.depthMm(), stockMm)
+                        : SectionText.of(section, job.units())
+                                + ", "
+                                + Quantity.mm(stockMm).text(job.units());
         long count = plan.bars().stream().filter(bar -> bar.stockMm() == stockMm).count();
         return new Purchase(
                 Aisle.BARS,

@@ -15,12 +15,15 @@ import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.quantity.UnitSystem;
+import pteron.core.shell.Panel;
 import pteron.exchange.station.StationWords;
 
 /** Findings in words. */
 public final class FindingWords {
 
     private static final Map<String, String> HEADLINES = Catalogue.of(StationWords::findings);
+
+    private static final String PANEL_KEYS = "(nose|tail|roof|under|floor|riser|wing)(-\\d+)?";
 
     private FindingWords() {}
 
@@ -51,9 +54,14 @@ public final class FindingWords {
                         .filter(opening -> opening.id().equals(place.part()))
                         .map(Opening::name)
                         .findFirst()
-                        .orElse(place.part().isEmpty() ? whole(place) : place.part());
+                        .orElse(place.part().isEmpty() ? whole(place) : words(place.part()));
         boolean told = place.xMm() != 0 || place.zMm() != 0;
         return told ? part + ", " + from(place.xMm(), plan.units()) : part;
+    }
+
+    /** A panel of several pieces is told by its number, not by its key. */
+    private static String words(String part) {
+        return part.matches(PANEL_KEYS) ? Panel.words(part) : part;
     }
 
     /** What speaks of no part speaks of all of it. */
