@@ -5,6 +5,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import pteron.app.station.Toolbox;
+import pteron.core.buildup.InchShop;
 import pteron.core.buildup.Layer;
 import pteron.core.edit.MakeUpEdits;
 import pteron.core.plan.BoxPlan;
@@ -44,6 +45,8 @@ final class MakeUpTools {
 
     private static UnaryOperator<BoxPlan> layer(
             MakeUpEdits.Slot slot, String material, double thicknessMm) {
-        return plan -> MakeUpEdits.withLayer(plan, slot, new Layer(material, thicknessMm));
+        return plan ->
+                MakeUpEdits.withLayer(
+                        plan, slot, InchShop.of(new Layer(material, thicknessMm), plan.units()));
     }
 }

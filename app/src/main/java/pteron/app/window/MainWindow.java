@@ -89,7 +89,7 @@ final class MainWindow extends BorderPane {
                 .subscribe(
                         key -> {
                             if (!key.isEmpty()) {
-                                showSide("inputs");
+                                side.showInputs();
                             }
                         });
     }

@@ -2,6 +2,7 @@ package pteron.app.window;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
@@ -163,13 +164,22 @@ final class SidePanel extends TabPane {
         return tab;
     }
 
-    /** Shows one of the tabs, by its name in small letters. */
+    /** Shows one of the tabs, by its name in small letters, as if it were chosen by hand. */
     void show(String name) {
-        for (Tab tab : getTabs()) {
-            String title = tab.getText().replaceAll(" \\d+$", "");
-            if (title.equalsIgnoreCase(name) || ("tab-" + name).equals(tab.getId())) {
-                getSelectionModel().select(tab);
-            }
-        }
+        named(name).ifPresent(getSelectionModel()::select);
+    }
+
+    /** Shows the inputs for one that is looked for; the station's own tab is not forgotten for it. */
+    void showInputs() {
+        lead(inputs);
+    }
+
+    private Optional<Tab> named(String name) {
+        return getTabs().stream()
+                .filter(
+                        tab ->
+                                tab.getText().replaceAll(" \\d+$", "").equalsIgnoreCase(name)
+                                        || ("tab-" + name).equals(tab.getId()))
+                .findFirst();
     }
 }

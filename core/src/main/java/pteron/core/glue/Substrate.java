@@ -2,6 +2,7 @@ package pteron.core.glue;
 
 import java.util.Set;
 import pteron.core.material.Material;
+import pteron.core.material.MaterialLibrary;
 
 /** What a glue sees of a material. */
 public enum Substrate {
@@ -37,7 +38,7 @@ public enum Substrate {
 
     /** {@return what a glue sees; foams it does not know are taken for polystyrene, which errs safely} */
     public static Substrate of(Material material) {
-        String id = material.id();
+        String id = MaterialLibrary.baseOf(material.id());
         return switch (material.kind()) {
             case TIMBER -> WOOD;
             case BOARD -> FIBRES.contains(id) ? GLASS_FIBRE : WOOD;

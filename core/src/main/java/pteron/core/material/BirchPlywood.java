@@ -34,7 +34,8 @@ final class BirchPlywood {
     private BirchPlywood() {}
 
     static boolean is(Material material) {
-        return material.id().equals(ID) && material.equals(MaterialLibrary.starting().get(ID));
+        return MaterialLibrary.baseOf(material.id()).equals(ID)
+                && material.equals(MaterialLibrary.starting().get(material.id()));
     }
 
     static double bendingModulus(double thicknessMm, boolean across) {

@@ -66,6 +66,16 @@ public final class MaterialLibrary {
         return SheetsInFeet.idInFeet(id).orElse(id);
     }
 
+    /**
+     * {@return id of the starting material that one is but for its sheet: {@code xps} for {@code xps-4x8}; the same id for
+     * others}
+     *
+     * <p>What is known of a material by its id, such as what dissolves it, is known of every sheet that it is sold in.
+     */
+    public static String baseOf(String id) {
+        return SheetsInFeet.baseOf(id).orElse(id);
+    }
+
     /** {@return whether there is a material with that id} */
     public boolean contains(String id) {
         return byId.containsKey(id);

@@ -111,6 +111,11 @@ final class SheetsInFeet {
         return ROWS.stream().filter(row -> row.base().equals(metricId)).map(Row::id).findFirst();
     }
 
+    /** {@return id of the metric material whose values one has that is sold in feet, empty for others} */
+    static Optional<String> baseOf(String id) {
+        return ROWS.stream().filter(row -> row.id().equals(id)).map(Row::base).findFirst();
+    }
+
     /** {@return whether a material is sold in feet only} */
     static boolean isInFeet(String id) {
         return ROWS.stream().anyMatch(row -> row.id().equals(id));
