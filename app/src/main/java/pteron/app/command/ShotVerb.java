@@ -66,8 +66,7 @@ final class ShotVerb implements Callable<Integer> {
     @Option(
             names = "--side",
             paramLabel = "TAB",
-            defaultValue = "findings",
-            description = "findings, inputs or figures")
+            description = "findings, inputs, figures, or chosen; the station's own when left out")
     private String side;
 
     @Override
@@ -102,6 +101,8 @@ final class ShotVerb implements Callable<Integer> {
         Scenery.set(window, view);
         window.bench().selectedProperty().set(part);
         window.bench().workingProperty().set(working);
-        window.showSide(side);
+        if (side != null) {
+            window.showSide(side);
+        }
     }
 }

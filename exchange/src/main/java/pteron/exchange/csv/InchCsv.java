@@ -23,6 +23,8 @@ public final class InchCsv {
     /** Below this a length is a thickness and no tape reads it (mm): a quarter of an inch. */
     private static final double THIN_MM = 6.35;
 
+    private static final String NUMBER = "-?[0-9]+(\\.[0-9]+)?";
+
     private static final Map<String, Unit> UNITS =
             Map.of(
                     "mm", Unit.MILLIMETRE,
@@ -86,7 +88,7 @@ public final class InchCsv {
     }
 
     private static String shown(String cell, Unit unit) {
-        if (cell.isEmpty()) {
+        if (!cell.matches(NUMBER)) {
             return cell;
         }
         double value = Double.parseDouble(cell);

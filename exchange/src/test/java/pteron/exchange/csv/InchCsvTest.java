@@ -35,6 +35,13 @@ class InchCsvTest {
                         "left stud 1,74 3/16,1885,5.512,2.5,16.146,1.5,24.8°");
     }
 
+    /** What is no number under a unit stays as it is. */
+    @Test
+    void words_stayWords() {
+        assertThat(InchCsv.of("a,length mm\nx,varies\n", false))
+                .isEqualTo("a,length in\nx,varies\n");
+    }
+
     /** By tape: 25.4 mm an inch. */
     @ParameterizedTest
     @CsvSource({
