@@ -22,6 +22,7 @@ import pteron.core.cutting.CuttingJob.CutPart;
 import pteron.core.cutting.CuttingPlan;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 
 /** Every bar with what is cut from it, to scale, in the order of cutting. */
@@ -86,7 +87,7 @@ public final class CutPane extends ScrollPane {
         String best =
                 plan.provenBest()
                         ? "proven minimum"
-                        : "at least " + LengthText.format(plan.boundMm(), units);
+                        : "at least " + Quantity.mm(plan.boundMm()).text(units);
         Label label =
                 new Label(
                         "%s, %s: buy %d bars, %s (%s), %s %% waste"
@@ -98,7 +99,7 @@ public final class CutPane extends ScrollPane {
                                                 .get(kind.timber())
                                                 .name(),
                                         plan.bars().size(),
-                                        LengthText.format(plan.boughtMm(), units),
+                                        Quantity.mm(plan.boughtMm()).text(units),
                                         best,
                                         NumberText.format(plan.wastePercent(), 1)));
         label.getStyleClass().add("headline");

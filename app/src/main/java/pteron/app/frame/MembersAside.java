@@ -18,6 +18,7 @@ import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
 import pteron.core.strength.Strength;
 import pteron.exchange.frame.WhyWords;
 
@@ -99,7 +100,7 @@ final class MembersAside implements ListAside.Content {
         return "%d members, %s in all; %d of them studs"
                 .formatted(
                         model().members().size(),
-                        LengthText.format(metres, bench.units()),
+                        Quantity.mm(metres).text(bench.units()),
                         counts.getOrDefault("stud", 0L));
     }
 }
