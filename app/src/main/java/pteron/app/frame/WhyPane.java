@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import pteron.app.keep.Faults;
 import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.core.cure.NextSections;
@@ -69,10 +70,16 @@ final class WhyPane extends VBox {
                 event -> {
                     if (getScene() != null) {
                         CompletableFuture.supplyAsync(() -> NextSections.of(model, member))
-                                .thenAccept(found -> Platform.runLater(() -> show(found)));
+                                .thenAccept(found -> Platform.runLater(() -> show(found)))
+                                .exceptionally(WhyPane::failed);
                     }
                 });
         pause.play();
+    }
+
+    private static Void failed(Throwable fault) {
+        Faults.report(fault);
+        return null;
     }
 
     private void show(List<Other> found) {

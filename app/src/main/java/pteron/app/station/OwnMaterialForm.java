@@ -39,6 +39,9 @@ final class OwnMaterialForm extends VBox {
     private final Map<Property, TextField> values = new LinkedHashMap<>();
     private final Label answer = new Label();
 
+    /** Id of a material that is listed and still lacks something for this place, empty for none. */
+    private String unfinished = "";
+
     OwnMaterialForm(Workbench bench, ChoiceField choice) {
         super(3);
         this.bench = bench;
@@ -121,13 +124,24 @@ final class OwnMaterialForm extends VBox {
         try {
             MaterialLibrary library = bench.document().model().library();
             Material own =
-                    OwnMaterials.named(library, name.getText().strip(), kind.getValue(), known());
+                    completed(
+                            OwnMaterials.named(
+                                    library, name.getText().strip(), kind.getValue(), known()));
             List<Property> missing = needed().stream().filter(p -> !own.has(p)).toList();
             bench.document().edit(plan -> with(plan, own, missing.isEmpty()));
+            unfinished = missing.isEmpty() ? "" : own.id();
             say(told(own, missing), false);
         } catch (IllegalArgumentException e) {
             say(RefusalWords.of(e, units()), true);
         }
+    }
+
+    /** A material that lacked something takes the place of its first writing: it is not listed twice. */
+    private Material completed(Material own) {
+        boolean listed =
+                bench.document().plan().materials().stream()
+                        .anyMatch(m -> m.id().equals(unfinished));
+        return listed ? new Material(unfinished, own.name(), own.kind(), own.values()) : own;
     }
 
     /** What the sums of the place ask for, and what warmth and water between layers ask of each layer. */

@@ -90,9 +90,7 @@ public final class OpeningEdits {
 
     /** A whole millimetre, or a half inch. */
     private static double onTape(double mm, UnitSystem units) {
-        return units == UnitSystem.METRIC
-                ? Math.rint(mm)
-                : LengthText.fromInches(Math.rint(mm / 12.7) / 2);
+        return units == UnitSystem.METRIC ? Math.rint(mm) : LengthText.onTape(mm, 2);
     }
 
     private static boolean standsOnFloor(ShelfUnit unit, Wall wall) {

@@ -32,8 +32,6 @@ public record ShelfUnit(
         ROOF
     }
 
-    private static final double HALF_INCH_MM = 12.7;
-
     /** {@return this unit as it is sold where lengths are told in a system: by the half inch, or as it is} */
     public ShelfUnit sold(UnitSystem units) {
         if (units == UnitSystem.METRIC) {
@@ -45,6 +43,6 @@ public record ShelfUnit(
     }
 
     private static double halfInches(double mm) {
-        return LengthText.fromInches(Math.rint(mm / HALF_INCH_MM) / 2);
+        return LengthText.onTape(mm, 2);
     }
 }

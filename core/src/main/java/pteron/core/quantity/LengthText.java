@@ -60,6 +60,18 @@ public final class LengthText {
         return Math.rint(inches * 25.4 * ROUNDED) / ROUNDED;
     }
 
+    /**
+     * {@return the nearest mark of a tape (mm)}
+     *
+     * <p>Example: 100 mm on a tape of 16 parts to the inch is 3 15/16, 100.0125 mm.
+     *
+     * @param mm a length (mm)
+     * @param parts marks to the inch, 1 or above
+     */
+    public static double onTape(double mm, int parts) {
+        return fromInches(Math.rint(mm / 25.4 * parts) / parts);
+    }
+
     /** {@return the length as a builder writes it: {@code 4 350} in mm, or {@code 14′ 3 1⁄4″}} */
     public static String format(double mm, UnitSystem system) {
         return format(mm, system, Side.NEAREST);

@@ -3,11 +3,10 @@ package pteron.core.start;
 import java.util.List;
 import pteron.core.plan.OutlinePoint;
 import pteron.core.plan.OutlinePoint.Spot;
+import pteron.core.quantity.LengthText;
 
 /** Outlines on the tape: every corner and point of an arc at a sixteenth of an inch. */
 final class InchOutline {
-
-    private static final double SIXTEENTH_MM = 1.5875;
 
     private InchOutline() {}
 
@@ -26,6 +25,6 @@ final class InchOutline {
     }
 
     private static double sixteenth(double mm) {
-        return Math.rint(Math.rint(mm / SIXTEENTH_MM) * SIXTEENTH_MM * 1e9) / 1e9;
+        return LengthText.onTape(mm, 16);
     }
 }

@@ -136,11 +136,7 @@ public final class NewPlan {
 
     /** A bought box has a door, whatever else is to be measured. */
     private static BoxPlan withItsDoor(BoxPlan plan) {
-        ShelfUnit door =
-                UnitShelf.UNITS.stream()
-                        .filter(unit -> unit.key().equals("door"))
-                        .findFirst()
-                        .orElseThrow();
+        ShelfUnit door = UnitShelf.unit("door").orElseThrow();
         BoxPlan with = OpeningEdits.added(plan, door, Wall.RIGHT);
         return with.withOpenings(
                 with.openings().stream()
