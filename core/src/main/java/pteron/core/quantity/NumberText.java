@@ -11,6 +11,9 @@ public final class NumberText {
     /** The thin space between groups of three digits. */
     public static final char THIN_SPACE = '\u2009';
 
+    /** Half of the last digit that is written of a utilisation. */
+    private static final double HALF_PER_CENT = 0.005;
+
     private static final double SMALLEST_PLAIN = 0.01;
 
     /** Digits that sums are good for. */
@@ -45,7 +48,7 @@ public final class NumberText {
      * <p>Example: 0.257 is {@code 26 %}, 0.996 is {@code 99 %}, 1.002 is {@code 101 %}.
      */
     public static String percent(double utilisation) {
-        boolean atLimit = Math.abs(utilisation - 1) < 0.005;
+        boolean atLimit = Math.abs(utilisation - 1) < HALF_PER_CENT;
         Side side = !atLimit ? Side.NEAREST : utilisation > 1 ? Side.UP : Side.DOWN;
         return format(100 * utilisation, 0, side) + " %";
     }
