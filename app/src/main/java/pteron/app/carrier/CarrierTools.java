@@ -6,8 +6,9 @@ import javafx.scene.control.MenuButton;
 import pteron.app.station.Toolbox;
 import pteron.core.edit.FoundEdits;
 import pteron.core.edit.VehicleEdits;
-import pteron.core.plan.StartingVehicles;
-import pteron.core.quantity.Named;
+import pteron.core.plan.BoxPlan;
+import pteron.core.start.CarrierChange;
+import pteron.core.start.CarrierStart;
 import pteron.core.vehicle.Vehicle;
 
 /** Kind of the carrier; what is added to it and taken off. */
@@ -16,11 +17,7 @@ final class CarrierTools {
     private CarrierTools() {}
 
     static List<Node> of(Toolbox tools) {
-        MenuButton kind = tools.menu("kind", "Change to");
-        for (Vehicle.Kind one : Vehicle.Kind.values()) {
-            String words = Named.small(one);
-            tools.item(kind, words, plan -> plan.withVehicle(StartingVehicles.of(one)));
-        }
+        MenuButton kind = kind(tools);
         MenuButton add = tools.menu("add", "Add");
         tools.item(add, "axle", VehicleEdits::withAxle);
         tools.item(add, "cross-member", VehicleEdits::withCrossMember);
@@ -35,13 +32,34 @@ final class CarrierTools {
         }
         MenuButton drop = drop(tools, found);
         return List.of(
-                Toolbox.explained(kind, "Another kind of carrier, in a typical size", true),
+                Toolbox.explained(
+                        kind,
+                        "Another kind of carrier; what both kinds have stays as measured",
+                        true),
                 Toolbox.explained(add, "An axle, steel, or an obstruction", true),
                 Toolbox.explained(drop, "Remove a part of the carrier", true),
                 Toolbox.explained(
                         tools.table(ScalesPane.KEY, "Weigh …"),
                         "Unladen mass from scales under the wheels",
                         true));
+    }
+
+    private static MenuButton kind(Toolbox tools) {
+        MenuButton kind = tools.menu("kind", "Change to");
+        Vehicle now = tools.plan().vehicle();
+        for (CarrierStart one : CarrierChange.offered(now)) {
+            tools.item(kind, words(now, one), plan -> changed(plan, one));
+        }
+        return kind;
+    }
+
+    private static String words(Vehicle now, CarrierStart to) {
+        List<String> lost = CarrierChange.lost(now, to);
+        return lost.isEmpty() ? to.title() : to.title() + "; lost: " + String.join(", ", lost);
+    }
+
+    private static BoxPlan changed(BoxPlan plan, CarrierStart to) {
+        return plan.withVehicle(CarrierChange.changed(plan.vehicle(), to, plan.units()));
     }
 
     private static MenuButton drop(Toolbox tools, boolean found) {

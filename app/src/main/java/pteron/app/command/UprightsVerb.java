@@ -76,9 +76,9 @@ final class UprightsVerb implements Callable<Integer> {
             throw new IllegalArgumentException(
                     "--at %s: enter %s to %s"
                             .formatted(
-                                    LengthText.format(placeMm, units),
+                                    Quantity.mm(placeMm).text(units),
                                     LengthText.format(model.outline().foremostMm(), units),
-                                    LengthText.format(model.outline().rearmostMm(), units)));
+                                    Quantity.mm(model.outline().rearmostMm()).text(units)));
         }
         print("Height: %s%n".formatted(Quantity.mm(height.getAsDouble()).text(units)));
         model.outline()

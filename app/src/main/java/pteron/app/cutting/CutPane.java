@@ -125,12 +125,12 @@ public final class CutPane extends ScrollPane {
         counts.forEach((length, count) -> words.add(count > 1 ? count + " × " + length : length));
         return String.join(",  ", words)
                 + ", offcut "
-                + LengthText.format(bar.restMm(), bench.units());
+                + Quantity.mm(bar.restMm()).text(bench.units());
     }
 
     private Node row(Bar bar, int count, double scale) {
         String times = count > 1 ? count + " × " : "";
-        Label stock = new Label(times + LengthText.format(bar.stockMm(), bench.units()));
+        Label stock = new Label(times + Quantity.mm(bar.stockMm()).text(bench.units()));
         stock.getStyleClass().add("mono");
         stock.setMinWidth(nameWidth());
         HBox strip = new HBox();
@@ -143,7 +143,7 @@ public final class CutPane extends ScrollPane {
         }
         Region rest = gap("rest", Math.max(0, bar.restMm() * scale));
         Tooltip.install(
-                rest, new Tooltip("offcut: " + LengthText.format(bar.restMm(), bench.units())));
+                rest, new Tooltip("offcut: " + Quantity.mm(bar.restMm()).text(bench.units())));
         strip.getChildren().addAll(rest, trim(bar, trim));
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox row = new HBox(8, stock, strip);
@@ -158,8 +158,7 @@ public final class CutPane extends ScrollPane {
         Region trim = gap("trim", width);
         Tooltip.install(
                 trim,
-                new Tooltip(
-                        "end trim: " + LengthText.format(bar.saw().endTrimMm(), bench.units())));
+                new Tooltip("end trim: " + Quantity.mm(bar.saw().endTrimMm()).text(bench.units())));
         return trim;
     }
 

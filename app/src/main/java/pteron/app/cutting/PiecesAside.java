@@ -9,8 +9,8 @@ import pteron.core.buildup.SectionText;
 import pteron.core.frame.CutGroup;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
-import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
 
 /** The cut list: pieces that are cut alike together, counted, with their angles and where they go. */
 final class PiecesAside implements ListAside.Content {
@@ -36,7 +36,7 @@ final class PiecesAside implements ListAside.Content {
 
     private Row row(CutGroup group) {
         Member member = group.first();
-        String length = LengthText.format(member.lengthMm(), bench.units());
+        String length = Quantity.mm(member.lengthMm()).text(bench.units());
         String section = SectionText.of(member.section(), bench.units());
         return new Row(
                 "", section, group.count() + " × " + length, ends(member) + "; " + group.names());

@@ -5,7 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -15,11 +14,9 @@ import javafx.application.Platform;
 import pteron.app.keep.EarlierSaves;
 import pteron.app.keep.Faults;
 import pteron.app.keep.Stamp;
-import pteron.core.cutting.BarCutting;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
-import pteron.exchange.export.Exports;
 import pteron.exchange.file.FileWords;
 import pteron.exchange.file.WholeFile;
 import pteron.exchange.plan.PlanFile;
@@ -208,37 +205,6 @@ public final class FileDesk implements AutoCloseable {
         } catch (IOException e) {
             System.getLogger("pteron").log(System.Logger.Level.DEBUG, "not kept", e);
         }
-    }
-
-    /**
-     * Exports lists and drawings.
-     *
-     * @param model the box; its bars are cut for the purpose
-     * @param order what, where to, on which paper
-     * @param done is given the files written, on the interface thread
-     * @param failed is given a sentence, on the interface thread
-     */
-    public void export(
-            BoxModel model,
-            Exports.Order order,
-            Consumer<List<Path>> done,
-            Consumer<String> failed) {
-        beside(
-                () -> {
-                    BarCutting cutting = BarCutting.of(model.members(), model.plan().supplies());
-                    return Exports.write(model, cutting, order);
-                },
-                done,
-                failed);
-    }
-
-    /** Tells how many files an export would write over, on the interface thread. */
-    public void alreadyThere(
-            BoxModel model,
-            Exports.Order order,
-            Consumer<List<Path>> done,
-            Consumer<String> failed) {
-        beside(() -> Exports.alreadyThere(model, order), done, failed);
     }
 
     /**

@@ -44,12 +44,18 @@ final class Marks {
                 context.strokePolygon(
                         new double[] {x, x - 9, x + 9}, new double[] {y - 3, y - 19, y - 19}, 3);
             }
-            case WATER -> {
-                context.setFill(palette.choice());
-                context.fillOval(x - 4, y - 3, 8, 8);
-                context.fillPolygon(new double[] {x, x - 4, x + 4}, new double[] {y - 10, y, y}, 3);
+            case WEIGHT -> {
+                context.setFill(palette.quiet());
+                context.fillOval(x - 6, y - 6, 12, 12);
             }
+            case WATER -> water(x, y);
         }
+    }
+
+    private void water(double x, double y) {
+        context.setFill(palette.choice());
+        context.fillOval(x - 4, y - 3, 8, 8);
+        context.fillPolygon(new double[] {x, x - 4, x + 4}, new double[] {y - 10, y, y}, 3);
     }
 
     private void centreOfGravity(double x, double y) {

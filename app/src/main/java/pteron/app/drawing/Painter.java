@@ -1,8 +1,6 @@
 package pteron.app.drawing;
 
-import java.util.ArrayList;
 import java.util.List;
-import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -15,6 +13,8 @@ import pteron.core.drawing.Drawing;
 import pteron.core.drawing.Grip;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
+import pteron.core.drawing.PlacedLabel;
+import pteron.core.drawing.PlacedLabels;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
 import pteron.core.geometry.Bounds2;
@@ -33,15 +33,11 @@ final class Painter {
 
     private static final double CRACK = 2;
 
-    /** Width of a letter of a label (pixels), on the wide side. */
-    private static final double LETTER = 7;
-
     private final GraphicsContext context;
     private final ViewTransform transform;
     private final Palette palette;
     private final List<String> chosen;
     private final Marks marks;
-    private final LabelRoom labels = new LabelRoom();
     private final Text measure = new Text();
     private boolean hatched;
     private boolean paper = true;
@@ -86,11 +82,13 @@ final class Painter {
                 case Shape.Face face -> face(face);
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
-                case Shape.Label label -> label(label);
+                case Shape.Label label -> {}
+                case Shape.MemberName name -> {}
                 case Shape.Lettering words -> lettering(words);
                 case Shape.Mark mark -> marks.draw(mark);
             }
         }
+        PlacedLabels.of(drawing, letters()).forEach(this::write);
         drawing.grips().stream().filter(grip -> chosen.contains(grip.part())).forEach(this::chosen);
         DimensionLines lines = new DimensionLines(context, transform, palette);
         drawing.dimensions().forEach(lines::draw);
@@ -290,65 +288,58 @@ final class Painter {
         context.setTextAlign(TextAlignment.CENTER);
     }
 
-    private void label(Shape.Label label) {
+    /** How large words are on this canvas (mm of the view). */
+    private PlacedLabels.Letters letters() {
+        return new PlacedLabels.Letters() {
+            @Override
+            public double wideMm(String text, Shape.Label.Kind kind) {
+                return (width(text, points(kind)) + PADDING) / transform.scale();
+            }
+
+            @Override
+            public double highMm() {
+                return HIGH * letters / transform.scale();
+            }
+        };
+    }
+
+    private double points(Shape.Label.Kind kind) {
+        return letters * (kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS);
+    }
+
+    private void write(PlacedLabel label) {
         Shape.Label.Kind kind = label.kind();
-        double points = letters * (kind == Shape.Label.Kind.TITLE ? TITLE_POINTS : POINTS);
-        double high = HIGH * letters;
-        double wide = width(label.text(), points);
-        double room = label.roomMm() * transform.scale();
-        boolean needsRoom =
-                kind == Shape.Label.Kind.NAME
-                        || kind == Shape.Label.Kind.UPWARD
-                        || kind == Shape.Label.Kind.USE;
-        if (needsRoom && wide > room) {
-            return;
-        }
-        Point2D at = new Point2D(transform.x(label.at().u()), transform.y(label.at().v()));
-        if (kind == Shape.Label.Kind.NOTE) {
-            at = at.add(wide / 2, 0);
-        }
-        boolean upward = kind == Shape.Label.Kind.UPWARD;
-        labels.place(upward ? high : wide, upward ? wide : high, places(kind, at, room / 2))
-                .ifPresent(place -> write(label, place, wide, points));
-    }
-
-    /** A weight whose words find no room on it has them over or under it. */
-    private static List<Point2D> places(Shape.Label.Kind kind, Point2D at, double radius) {
-        if (kind != Shape.Label.Kind.WEIGHT) {
-            return List.of(at);
-        }
-        List<Point2D> places = new ArrayList<>(List.of(at));
-        for (double out = 0; out < 5 * HIGH; out += HIGH / 2) {
-            places.add(at.add(0, radius + HIGH / 2 + out));
-            places.add(at.add(0, -radius - HIGH / 2 - out));
-        }
-        return places;
-    }
-
-    private void write(Shape.Label label, Point2D at, double wide, double points) {
-        boolean quiet = label.kind() == Shape.Label.Kind.TITLE;
-        context.setFont(Font.font("Overpass", points));
+        double x = transform.x(label.middle().u());
+        double y = transform.y(label.middle().v());
+        label.leader().ifPresent(to -> leader(x, y, to));
+        context.setFont(Font.font("Overpass", points(kind)));
         context.setTextAlign(TextAlignment.CENTER);
-        if (label.kind() == Shape.Label.Kind.UPWARD) {
-            context.setFill(palette.foam());
-            context.fillRect(at.getX() - HIGH / 2, at.getY() - wide / 2 - 2, HIGH, wide + 4);
-            context.setFill(palette.ink());
-            upward(label.text(), at.getX(), at.getY());
-            return;
-        }
-        if (label.kind() == Shape.Label.Kind.NUMBER) {
+        if (kind == Shape.Label.Kind.NUMBER) {
             context.setFill(palette.paper());
-            context.fillOval(at.getX() - HIGH / 2, at.getY() - HIGH / 2, HIGH, HIGH);
-            context.setFill(palette.choice());
-            context.fillText(label.text(), at.getX(), at.getY());
-            return;
-        }
-        if (label.kind() == Shape.Label.Kind.WEIGHT || label.kind() == Shape.Label.Kind.USE) {
+            context.fillOval(x - HIGH / 2, y - HIGH / 2, HIGH, HIGH);
+        } else if (kind == Shape.Label.Kind.WEIGHT) {
+            double wide = label.room().width() * transform.scale();
             context.setFill(palette.paper().deriveColor(0, 1, 1, 0.75));
-            context.fillRect(at.getX() - wide / 2 - 2, at.getY() - HIGH / 2, wide + 4, HIGH);
+            context.fillRect(x - wide / 2, y - HIGH / 2, wide, HIGH);
         }
-        context.setFill(quiet ? palette.quiet() : palette.ink());
-        context.fillText(label.text(), at.getX(), at.getY());
+        context.setFill(
+                switch (kind) {
+                    case TITLE -> palette.quiet();
+                    case NUMBER -> palette.choice();
+                    default -> palette.ink();
+                });
+        if (label.isUpward()) {
+            upward(label.text(), x, y);
+        } else {
+            context.fillText(label.text(), x, y);
+        }
+    }
+
+    /** A thin line from words to what they name. */
+    private void leader(double x, double y, Point2 to) {
+        stroke(palette.quiet(), 0.8);
+        context.setLineDashes();
+        context.strokeLine(x, y, transform.x(to.u()), transform.y(to.v()));
     }
 
     /** Size of letters over the height of their line. */
@@ -357,4 +348,7 @@ final class Painter {
     private static final double TITLE_POINTS = 13;
     private static final double POINTS = 12.5;
     private static final double HIGH = 16;
+
+    /** Room beside words (pixels). */
+    private static final double PADDING = 4;
 }

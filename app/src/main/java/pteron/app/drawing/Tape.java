@@ -72,6 +72,7 @@ final class Tape extends Pane {
                 case Shape.Line one -> found.addAll(one.points());
                 case Shape.Disc disc -> found.add(disc.middle());
                 case Shape.Label label -> {}
+                case Shape.MemberName name -> {}
                 case Shape.Lettering words -> {}
                 case Shape.Mark mark -> found.add(mark.at());
             }

@@ -16,9 +16,9 @@ import pteron.app.station.Workbench;
 import pteron.core.buildup.SectionText;
 import pteron.core.frame.Member;
 import pteron.core.model.BoxModel;
-import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
+import pteron.core.quantity.Unit;
 import pteron.core.strength.Strength;
 import pteron.exchange.frame.WhyWords;
 
@@ -57,7 +57,7 @@ final class MembersAside implements ListAside.Content {
         return new Row(
                 member.name(),
                 member.name(),
-                LengthText.format(member.lengthMm(), bench.units()),
+                Quantity.mm(member.lengthMm()).text(bench.units()),
                 section + works);
     }
 
@@ -96,11 +96,11 @@ final class MembersAside implements ListAside.Content {
                         .collect(
                                 Collectors.groupingBy(
                                         member -> member.role().label(), Collectors.counting()));
-        double metres = model().members().stream().mapToDouble(Member::lengthMm).sum();
+        double metres = model().members().stream().mapToDouble(Member::lengthMm).sum() / 1000;
         return "%d members, %s in all; %d of them studs"
                 .formatted(
                         model().members().size(),
-                        Quantity.mm(metres).text(bench.units()),
+                        new Quantity(metres, Unit.METRE).text(bench.units()),
                         counts.getOrDefault("stud", 0L));
     }
 }

@@ -23,7 +23,6 @@ import pteron.core.edit.MakeUpEdits;
 import pteron.core.extent.Areas;
 import pteron.core.makeup.MakeUpStage;
 import pteron.core.plan.BoxPlan;
-import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
@@ -254,7 +253,7 @@ final class SchoolsPane extends ScrollPane {
         List<String> names = new ArrayList<>();
         for (Layer layer : LayerOrder.outsideFirst(buildUp)) {
             names.add(
-                    LengthText.format(layer.thicknessMm(), bench.units())
+                    Quantity.mm(layer.thicknessMm()).text(bench.units())
                             + " "
                             + bench.document().model().library().get(layer.material()).name());
         }

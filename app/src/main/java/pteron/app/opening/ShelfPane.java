@@ -29,6 +29,7 @@ import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Opening;
 import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Quantity;
 
 /** The units of the shelf, all to one scale: drag one onto the wall, or press it to put it where there is room. */
 final class ShelfPane extends VBox {
@@ -159,7 +160,7 @@ final class ShelfPane extends VBox {
             size.setText(
                     LengthText.format(unit.size().widthMm(), bench.units())
                             + " × "
-                            + LengthText.format(unit.size().heightMm(), bench.units()));
+                            + Quantity.mm(unit.size().heightMm()).text(bench.units()));
         }
     }
 

@@ -106,7 +106,7 @@ public final class WorkingPane extends VBox {
             terms.addRow(
                     row++,
                     cell(MathText.of(term.symbol()), "mono"),
-                    cell(MathText.of(term.quantity().text(bench.units())), "mono"),
+                    cell(MathText.of(term.quantity().workedText(bench.units())), "mono"),
                     cell(term.meaning(), "words"),
                     origin(term));
         }
@@ -143,7 +143,7 @@ public final class WorkingPane extends VBox {
 
     private Step step(Working.Term term, Working working) {
         String name = term.meaning().isEmpty() ? term.symbol() : term.meaning();
-        return new Step(name + " = " + term.quantity().text(bench.units()), working);
+        return new Step(name + " = " + term.quantity().workedText(bench.units()), working);
     }
 
     /** A number that was decided is shown where it was: its input, its material. */

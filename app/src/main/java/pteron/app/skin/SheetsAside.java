@@ -43,7 +43,7 @@ final class SheetsAside implements ListAside.Content {
         Bounds2 bounds = piece.cutShape().bounds();
         return LengthText.format(bounds.width(), bench.units())
                 + " × "
-                + LengthText.format(bounds.height(), bench.units());
+                + Quantity.mm(bounds.height()).text(bench.units());
     }
 
     private String material(SheetPiece piece) {
@@ -73,8 +73,8 @@ final class SheetsAside implements ListAside.Content {
                         "%s, %s thick, %s, %s; grain %s"
                                 .formatted(
                                         material(piece),
-                                        LengthText.format(
-                                                piece.skin().layer().thicknessMm(), bench.units()),
+                                        Quantity.mm(piece.skin().layer().thicknessMm())
+                                                .text(bench.units()),
                                         size(piece),
                                         Quantity.kg(piece.massKg()).text(bench.units()),
                                         Named.small(piece.skin().layer().grain())));
@@ -90,11 +90,11 @@ final class SheetsAside implements ListAside.Content {
                     "%s × %s, %s thick"
                             .formatted(
                                     order.form() == SheetOrder.Form.ROLL
-                                            ? LengthText.format(order.lengthMm(), bench.units())
+                                            ? Quantity.mm(order.lengthMm()).text(bench.units())
                                                     + " off a roll"
                                             : Integer.toString(order.sheets()),
                                     model().library().get(order.material()).name(),
-                                    LengthText.format(order.thicknessMm(), bench.units())));
+                                    Quantity.mm(order.thicknessMm()).text(bench.units())));
         }
         return orders.isEmpty()
                 ? "No sheets yet. See Findings."

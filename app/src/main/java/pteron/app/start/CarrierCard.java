@@ -207,7 +207,7 @@ final class CarrierCard extends VBox {
                         "%s × %s at %s, %s"
                                 .formatted(
                                         LengthText.format(size.deck().lengthMm(), units),
-                                        LengthText.format(size.deck().widthMm(), units),
+                                        Quantity.mm(size.deck().widthMm()).text(units),
                                         Quantity.mm(size.deck().heightMm()).text(units),
                                         Quantity.kg(size.grossKg()).text(units)));
         item.setOnAction(event -> beginning.resize(kind, old -> size));
@@ -221,7 +221,7 @@ final class CarrierCard extends VBox {
                 ? NumberText.format(Unit.KILOGRAM.shown(value, units), 0)
                         + " "
                         + Unit.KILOGRAM.symbol(units)
-                : LengthText.format(value, units);
+                : Quantity.mm(value).text(units);
     }
 
     /** Shows sizes and picture as they are now. */

@@ -135,7 +135,10 @@ public final class Toolbox {
     /** Adds an item that edits the plan. */
     public void item(MenuButton menu, String words, UnaryOperator<BoxPlan> change) {
         MenuItem item = new MenuItem(words);
-        item.setId(menu.getId() + "-" + words.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        item.setId(
+                menu.getId()
+                        + "-"
+                        + words.split(";")[0].toLowerCase(Locale.ROOT).replace(' ', '-'));
         item.setOnAction(event -> edit(change));
         menu.getItems().add(item);
     }

@@ -40,6 +40,7 @@ public final class AppWindow implements PlanWindow, WindowLook {
     private final StackPane root = new StackPane();
     private final StackPane content = new StackPane();
     private final Overlay overlay = new Overlay();
+    private final Underway underway = new Underway(root);
     private final Letters letters = new Letters();
     private final Focus focus;
     private final Scene scene;
@@ -263,6 +264,11 @@ public final class AppWindow implements PlanWindow, WindowLook {
     @Override
     public void tell(String title, String sentence) {
         dialogs().tell(title, sentence);
+    }
+
+    @Override
+    public Runnable underway(String words) {
+        return underway.begin(words);
     }
 
     @Override

@@ -63,7 +63,7 @@ final class Commands {
                         "export",
                         "Export lists and drawings …",
                         "Shortcut+E",
-                        files.lists()::chooseAndExport));
+                        files.exports()::chooseAndExport));
         add(Command.of("materials", "Import own materials …", "", files.lists()::chooseMaterials));
         add(
                 Command.of(

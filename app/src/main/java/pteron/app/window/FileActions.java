@@ -22,6 +22,7 @@ public final class FileActions implements AutoCloseable {
     private final EarlierSaves saves = new EarlierSaves(UserFolders.data());
     private final FileDesk desk = new FileDesk(saves);
     private final ListActions lists;
+    private final ExportActions exports;
     private final Printing printing;
     private final Keeping keeping;
     private final OldPlans old;
@@ -30,6 +31,7 @@ public final class FileActions implements AutoCloseable {
     FileActions(PlanWindow window) {
         this.window = window;
         this.lists = new ListActions(window, desk);
+        this.exports = new ExportActions(window, desk);
         this.printing = new Printing(window, desk);
         this.keeping = new Keeping(window, recoveries, desk, this::openInstead);
         this.old = new OldPlans(window, desk, recoveries, saves, keeping, this::leave);
@@ -40,9 +42,14 @@ public final class FileActions implements AutoCloseable {
         printing.preview();
     }
 
-    /** {@return what goes out and in besides the plan's own file} */
+    /** {@return what brings materials in and out} */
     public ListActions lists() {
         return lists;
+    }
+
+    /** {@return what brings lists and drawings out} */
+    public ExportActions exports() {
+        return exports;
     }
 
     private Dialogs dialogs() {
@@ -82,9 +89,11 @@ public final class FileActions implements AutoCloseable {
     /** Opens a plan file; what is wrong with it is said in a sentence. */
     void open(Path file) {
         BoxPlan letGo = window.bench() == null ? null : document().plan();
+        Runnable over = window.underway("Opening " + file.getFileName() + " …");
         desk.read(
                 file,
                 read -> {
+                    over.run();
                     Runnable show =
                             () -> {
                                 window.show(
@@ -99,7 +108,10 @@ public final class FileActions implements AutoCloseable {
                         leave(show);
                     }
                 },
-                sentence -> window.tell("This plan was not opened", sentence));
+                sentence -> {
+                    over.run();
+                    window.tell("This plan was not opened", sentence);
+                });
     }
 
     /** Opens a plan file in place of the open plan, when that may go. */
@@ -178,12 +190,14 @@ public final class FileActions implements AutoCloseable {
 
         private final Runnable then;
         private Runnable notice = () -> {};
+        private final Runnable over = window.underway("Saving …");
 
         private Waiting(Runnable then) {
             this.then = then;
         }
 
         private void say(String sentence) {
+            over.run();
             notice =
                     dialogs()
                             .ask(
@@ -196,6 +210,7 @@ public final class FileActions implements AutoCloseable {
         }
 
         private void over() {
+            over.run();
             notice.run();
         }
     }

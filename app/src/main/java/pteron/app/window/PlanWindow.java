@@ -17,6 +17,9 @@ interface PlanWindow {
     /** Says a sentence. */
     void tell(String title, String sentence);
 
+    /** {@return ends what is said while something is worked on beside; it is said from half a second on} */
+    Runnable underway(String words);
+
     /** Shows a document in place of what is shown. */
     void show(PlanDocument document);
 

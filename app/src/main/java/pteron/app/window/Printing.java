@@ -28,6 +28,7 @@ final class Printing {
 
     private final PlanWindow window;
     private final FileDesk desk;
+    private boolean preparing;
 
     /** A page's pictures and the file they come from. */
     private record Printed(byte[] pdf, List<BufferedImage> pages) {}
@@ -39,11 +40,28 @@ final class Printing {
 
     /** Makes the pages beside and shows them. */
     void preview() {
+        if (preparing) {
+            // asked once more while the first is made: one preview is enough
+            return;
+        }
+        preparing = true;
         BoxModel model = window.bench().document().model();
+        Runnable words = window.underway("Preparing the pages …");
+        Runnable over =
+                () -> {
+                    preparing = false;
+                    words.run();
+                };
         desk.beside(
                 () -> printed(model),
-                this::show,
-                sentence -> window.tell("Nothing to print", sentence));
+                printed -> {
+                    over.run();
+                    show(printed);
+                },
+                sentence -> {
+                    over.run();
+                    window.tell("Nothing to print", sentence);
+                });
     }
 
     private static Printed printed(BoxModel model) throws IOException {

@@ -35,7 +35,7 @@ import pteron.core.opening.OpeningStation;
 import pteron.core.placing.ShelfUnit;
 import pteron.core.placing.UnitShelf;
 import pteron.core.plan.Opening;
-import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Quantity;
 import pteron.core.shell.PanelKind;
 import pteron.exchange.words.FindingWords;
 
@@ -126,7 +126,7 @@ final class SearchCard extends VBox {
     private void stuff(Workbench bench, BoxModel model) {
         for (Member member : model.members()) {
             String words =
-                    member.name() + "  " + LengthText.format(member.lengthMm(), bench.units());
+                    member.name() + "  " + Quantity.mm(member.lengthMm()).text(bench.units());
             all.add(new Hit(words, "member", () -> show(bench, member)));
         }
         for (Material material : model.library().all()) {

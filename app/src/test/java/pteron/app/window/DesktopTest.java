@@ -147,7 +147,7 @@ class DesktopTest extends DesktopRobot {
 
     @Test
     void export_writesTheFiles() throws Exception {
-        robot.interact(() -> window.files().lists().exportTo(folder.resolve("out")));
+        robot.interact(() -> window.files().exports().exportTo(folder.resolve("out")));
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             assertThat(files).hasSize(10);

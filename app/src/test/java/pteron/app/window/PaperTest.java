@@ -45,6 +45,41 @@ class PaperTest extends DesktopRobot {
         assertThat(exists("print-card")).isFalse();
     }
 
+    /** Asked for twice before the pages are made: one preview, and what it waits for is said. */
+    @Test
+    void print_askedForTwice_isShownOnce() throws Exception {
+        robot.push(KeyCode.CONTROL, KeyCode.P);
+        robot.push(KeyCode.CONTROL, KeyCode.P);
+        await(() -> exists("underway") || exists("print-card"));
+        await(() -> exists("print-card"));
+        assertThat(exists("underway")).isFalse();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertThat(exists("print-card")).isFalse();
+    }
+
+    /** What stops an export half way is told with the files that are on the disk by then. */
+    @Test
+    void export_halfWay_tellsWhatWasWritten() throws Exception {
+        Path out = folder.resolve("half");
+        Files.createDirectories(out.resolve("wagtail-materials.csv").resolve("in the way"));
+        robot.interact(() -> window.files().exports().exportTo(out));
+        await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        robot.push(KeyCode.ENTER);
+        await(() -> dialogWords().contains("Written before that"));
+        assertThat(dialogWords()).contains("wagtail-cut-list.csv").doesNotContain("wagtail.pdf");
+        assertThat(out.resolve("wagtail-cut-list.csv")).exists();
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertThat(robot.lookup(".dialog-pane").tryQuery()).isEmpty();
+    }
+
+    private String dialogWords() {
+        return robot.lookup(".dialog-pane .content").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .reduce("", String::concat);
+    }
+
     @Test
     void export_namesWhatStopsTheJob() throws Exception {
         robot.interact(
@@ -171,10 +206,12 @@ class PaperTest extends DesktopRobot {
                                     SkinStation.SKINS,
                                     "");
                     window.files()
-                            .lists()
+                            .exports()
                             .exportView(drawing, Set.of("svg", "pdf-view", "png"), Paper.A4, out);
                 });
         await(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
+        assertThat(dialogWords())
+                .contains("3 files in", "wagtail-left.svg", "wagtail-left.pdf", "wagtail-left.png");
         assertThat(Files.readString(out.resolve("wagtail-left.svg"))).contains("</svg>");
         assertThat(Files.size(out.resolve("wagtail-left.pdf"))).isGreaterThan(5000);
         assertThat(ImageIO.read(out.resolve("wagtail-left.png").toFile()).getWidth())

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -157,7 +159,17 @@ class StationsTest extends DesktopRobot {
         go(CarrierStation.CARRIER);
         robot.interact(() -> window.showSide("inputs"));
         settle();
-        choose("tool-kind", "pickup");
+        assertThat(((MenuButton) node("tool-kind")).getItems())
+                .extracting(MenuItem::getText)
+                .containsExactly(
+                        "Pickup bed; lost: drawbar and coupler, axles, wheels and ratings, deck height",
+                        "Flatbed truck; lost: drawbar and coupler, axles, wheels and ratings, deck height",
+                        "Cab-chassis; lost: drawbar and coupler, axles, wheels and ratings, deck height");
+        double length = plan().vehicle().deck().lengthMm();
+        choose(
+                "tool-kind",
+                "Pickup bed; lost: drawbar and coupler, axles, wheels and ratings, deck height");
+        assertThat(plan().vehicle().deck().lengthMm()).isEqualTo(length);
         assertThat(plan().vehicle().kind()).isEqualTo(Vehicle.Kind.PICKUP);
         assertThat(exists("number-wells.between")).isTrue();
         assertThat(exists("number-coupler.ahead")).isFalse();

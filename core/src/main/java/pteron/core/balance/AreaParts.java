@@ -63,7 +63,7 @@ public final class AreaParts {
         double floor = plan.makeUp().floor().heightMm() / 2;
         parts.add(
                 part(
-                        "floor, by area",
+                        "Floor, by area",
                         areas.floorM2(),
                         mass.floor(),
                         new Point3((front + rear) / 2, 0, floor)));
@@ -72,7 +72,7 @@ public final class AreaParts {
         for (int way : new int[] {-1, 1}) {
             parts.add(
                     part(
-                            way < 0 ? "left side, by area" : "right side, by area",
+                            way < 0 ? "Left side, by area" : "Right side, by area",
                             side,
                             mass.walls(),
                             new Point3(middle.u(), way * half, middle.v())));
@@ -86,6 +86,7 @@ public final class AreaParts {
     private static Part part(String name, double areaM2, double each, Point3 place) {
         return new Part(
                 name,
+                name.substring(0, name.indexOf(',')),
                 Group.AREAS,
                 areaM2 * each,
                 place,
@@ -97,7 +98,7 @@ public final class AreaParts {
         double area = element.lengthMm() * widthMm / 1e6;
         Point2 at = middle(element);
         return part(
-                "wrap segment %d, by area".formatted(element.index() + 1),
+                "Wrap segment %d, by area".formatted(element.index() + 1),
                 area,
                 roof ? mass.roof() : mass.walls(),
                 new Point3(at.u(), 0, at.v()));

@@ -23,6 +23,7 @@ import pteron.core.sealing.SealedJoint;
 import pteron.core.sealing.Sealing;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.PanelTitle;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 import pteron.core.stage.Part;
@@ -48,7 +49,7 @@ public final class PartList {
         // it
         double z = carrier.groundMm() / 2;
         return new Part(
-                "carrier, unladen",
+                "Carrier, unladen",
                 Group.CARRIER,
                 carrier.vehicle().emptyKg(),
                 new Point3(carrier.emptyCentreMm(), 0, z));
@@ -80,20 +81,33 @@ public final class PartList {
 
     private void members(Frame frame) {
         for (Member m : frame.members()) {
-            add(m.name(), Group.FRAME, m.massKg(), m.centre(), density(m.timber()));
+            add(
+                    m.name(),
+                    PanelTitle.of(m.panel()),
+                    Group.FRAME,
+                    m.massKg(),
+                    m.centre(),
+                    density(m.timber()));
         }
     }
 
     private void sheets(Skins skins) {
         for (SheetPiece p : skins.pieces()) {
             String material = p.skin().layer().material();
-            add(p.name(), Group.SHEETS, p.massKg(), p.centre(), density(material));
+            add(
+                    p.name(),
+                    PanelTitle.of(p.panel()),
+                    Group.SHEETS,
+                    p.massKg(),
+                    p.centre(),
+                    density(material));
         }
     }
 
-    private void add(String name, Group group, double massKg, Point3 place, double density) {
+    private void add(
+            String name, String of, Group group, double massKg, Point3 place, double density) {
         Quantity each = new Quantity(density, Unit.KILOGRAM_PER_CUBIC_METRE);
-        parts.add(new Part(name, group, massKg, place, Optional.of(each)));
+        parts.add(new Part(name, of, group, massKg, place, Optional.of(each)));
     }
 
     private static Framed framed(MakeUp makeUp, Panel panel) {
@@ -118,12 +132,12 @@ public final class PartList {
         double stretch = panel.surface().stretch(panel.frame(), deep);
         double room = stretch * (bays.areaMm2() * thickness - inTheFoamMm3(frame, thickness));
         double mass = Math.max(0, room) * filled / 1e9;
-        String name = panel.id() + " insulation";
+        String name = panel.words() + " insulation";
         Point3 at =
                 panel.surface().isBent()
                         ? panel.surface().centre(panel.frame(), deep)
                         : panel.surface().at(bays.middle(), deep);
-        add(name, Group.FOAM, mass, at, filled);
+        add(name, PanelTitle.of(panel), Group.FOAM, mass, at, filled);
     }
 
     /** A core over bearers, in whole boards. */
@@ -134,7 +148,7 @@ public final class PartList {
         for (Polygon2 room : panel.rooms()) {
             double mass = room.area() * layer.thicknessMm() * density / 1e9;
             Point3 at = panel.surface().at(room.centroid(), middle);
-            add(panel.id() + " core", Group.FOAM, mass, at, density);
+            add(panel.words() + " core", PanelTitle.of(panel), Group.FOAM, mass, at, density);
         }
     }
 
@@ -202,8 +216,8 @@ public final class PartList {
 
     private void layer(Panel panel, Layer layer, double areaMm2, Point3 at) {
         double mass = areaMm2 * layer.thicknessMm() * density(layer.material()) / 1e9;
-        String name = panel.id() + ", " + library.get(layer.material()).name();
-        add(name, Group.LAYERS, mass, at, density(layer.material()));
+        String name = panel.words() + ", " + library.get(layer.material()).name();
+        add(name, PanelTitle.of(panel), Group.LAYERS, mass, at, density(layer.material()));
     }
 
     private void sealing(Sealing sealing) {
@@ -216,7 +230,7 @@ public final class PartList {
             double density = library.get(taped ? TAPE : SEALANT).density();
             String name = (taped ? "tape, " : "sealant, ") + joint.where();
             double mass = section * joint.lengthMm() * density / 1e9;
-            add(name, Group.SEALING, mass, joint.middle(), density);
+            add(name, "Sealant and tape", Group.SEALING, mass, joint.middle(), density);
         }
     }
 }

@@ -22,7 +22,7 @@ public record WeightGroup(String name, double massKg, Point3 place, List<Part> p
         Map<String, List<Part>> groups = new LinkedHashMap<>();
         for (Part part : parts) {
             if (part.massKg() > 0) {
-                groups.computeIfAbsent(name(part), name -> new ArrayList<>()).add(part);
+                groups.computeIfAbsent(part.of(), of -> new ArrayList<>()).add(part);
             }
         }
         return groups.entrySet().stream().map(one -> of(one.getKey(), one.getValue())).toList();
@@ -37,13 +37,8 @@ public record WeightGroup(String name, double massKg, Point3 place, List<Part> p
                 name, mass, new Point3(x / mass, y / mass, z / mass), List.copyOf(parts));
     }
 
-    /** Members, sheets, foam and layers go with their wall; the first word of their name is its id. */
-    private static String name(Part part) {
-        return switch (part.group()) {
-            case CARRIER -> "carrier, unladen";
-            case OPENINGS -> part.name();
-            case SEALING -> "sealant and tape";
-            case FRAME, SHEETS, FOAM, LAYERS, AREAS -> part.name().split("[ ,]")[0];
-        };
+    /** {@return whether it is the carrier alone} */
+    public boolean isCarrier() {
+        return parts.getFirst().group() == Part.Group.CARRIER;
     }
 }

@@ -8,12 +8,10 @@ import pteron.core.drawing.Layer;
 import pteron.core.drawing.Matter;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Point2;
-import pteron.core.geometry.Point3;
-import pteron.core.quantity.NumberText;
-import pteron.core.quantity.Unit;
+import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 
-/** The weights where they sit, each as large as it is heavy, and what they rest on. */
+/** The weights of the box where they sit, each as large as it is heavy, the carrier's place, and what they rest on. */
 public final class WeightLayer implements Layer {
 
     /** Area of a kilogram in the drawing (mm²). */
@@ -21,6 +19,9 @@ public final class WeightLayer implements Layer {
 
     /** How near two weights lie to be drawn as one (mm). */
     private static final double TOGETHER_MM = 180;
+
+    /** Letters of the longest names that are told whole. */
+    private static final int LONGEST = 28;
 
     @Override
     public boolean hidesFrame() {
@@ -31,24 +32,30 @@ public final class WeightLayer implements Layer {
     public void overBox(Canvas canvas) {
         Balance balance = canvas.box().get(Balance.class);
         UnitSystem units = canvas.box().plan().units();
-        for (Sack sack : sacks(canvas, WeightGroup.of(balance.parts()))) {
+        List<WeightGroup> groups = WeightGroup.of(balance.parts());
+        for (Sack sack : sacks(canvas, groups.stream().filter(one -> !one.isCarrier()).toList())) {
             double radius = Math.sqrt(sack.massKg() * MM2_PER_KG / Math.PI);
             canvas.add(new Shape.Disc(sack.at(), radius, Matter.WEIGHT));
-            canvas.add(
-                    new Shape.Label(
-                            sack.at(),
-                            String.join(", ", sack.names()) + " " + kg(sack.massKg(), units),
-                            Shape.Label.Kind.WEIGHT,
-                            radius * 2));
+            canvas.add(label(sack, units, radius));
         }
+        groups.stream()
+                .filter(WeightGroup::isCarrier)
+                .forEach(
+                        one -> {
+                            Sack carrier = Sack.of(canvas, one);
+                            canvas.add(new Shape.Mark(carrier.at(), Shape.Mark.Kind.WEIGHT));
+                            canvas.add(label(carrier, units, 0));
+                        });
         canvas.add(new Shape.Mark(canvas.at(balance.centre()), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
         supports(canvas, balance, units);
     }
 
-    private static String kg(double kg, UnitSystem units) {
-        return NumberText.format(Unit.KILOGRAM.shown(kg, units), 0)
-                + " "
-                + Unit.KILOGRAM.symbol(units);
+    private static Shape.Label label(Sack sack, UnitSystem units, double radius) {
+        return new Shape.Label(
+                sack.at(),
+                sack.words() + "  " + Quantity.kg(sack.massKg()).text(units),
+                Shape.Label.Kind.WEIGHT,
+                radius * 2);
     }
 
     private static void supports(Canvas canvas, Balance balance, UnitSystem units) {
@@ -66,12 +73,24 @@ public final class WeightLayer implements Layer {
     private static void support(Canvas canvas, double xMm, double loadKg, UnitSystem units) {
         double ground = canvas.box().get(Carrier.class).groundMm();
         Point2 at = canvas.at(xMm, 0, ground - 2 * TOGETHER_MM);
-        canvas.add(new Shape.Label(at, kg(loadKg, units), Shape.Label.Kind.TITLE, 0));
+        canvas.add(new Shape.Label(at, Quantity.kg(loadKg).text(units), Shape.Label.Kind.TITLE, 0));
         canvas.room(at.minus(new Point2(0, TOGETHER_MM)));
     }
 
     /** Weights that lie together in a view. */
     private record Sack(List<String> names, double massKg, Point2 at) {
+        static Sack of(Canvas canvas, WeightGroup group) {
+            return new Sack(List.of(group.name()), group.massKg(), canvas.at(group.place()));
+        }
+
+        /** {@return its names; of more than two the first and how many more the list of masses has} */
+        String words() {
+            String all = String.join(" and ", names);
+            return all.length() > LONGEST
+                    ? names.getFirst() + " and " + (names.size() - 1) + " more"
+                    : all;
+        }
+
         Sack and(Sack other) {
             List<String> both = new ArrayList<>(names);
             both.addAll(other.names);
@@ -84,8 +103,7 @@ public final class WeightLayer implements Layer {
     private static List<Sack> sacks(Canvas canvas, List<WeightGroup> groups) {
         List<Sack> sacks = new ArrayList<>();
         for (WeightGroup group : groups) {
-            Point3 place = group.place();
-            Sack sack = new Sack(List.of(group.name()), group.massKg(), canvas.at(place));
+            Sack sack = Sack.of(canvas, group);
             int near = -1;
             for (int i = 0; i < sacks.size(); i++) {
                 near = sacks.get(i).at().distance(sack.at()) < TOGETHER_MM ? i : near;

@@ -177,6 +177,7 @@ public final class Canvas {
                     points.add(new Point2(words.room().fromU(), words.room().fromV()));
                     points.add(new Point2(words.room().toU(), words.room().toV()));
                 }
+                case Shape.MemberName name -> points.addAll(List.of(name.from(), name.to()));
                 case Shape.Mark mark -> points.add(mark.at());
             }
         }

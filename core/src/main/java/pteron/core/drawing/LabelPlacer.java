@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
 
 /**
  * Finds room for labels, one after the other: none lies on another, on a line of what is drawn, or out of the view.
@@ -15,22 +16,34 @@ public final class LabelPlacer {
 
     private final Bounds2 view;
     private final List<Polygon2> drawn;
+    private final List<Segment2> lines;
     private final List<Bounds2> taken = new ArrayList<>();
 
     /**
      * A view without labels.
      *
      * @param view where labels may lie (mm)
-     * @param drawn what they may not lie on
+     * @param drawn areas that they may not lie on
+     * @param lines lines that they may not lie on
      */
-    public LabelPlacer(Bounds2 view, List<Polygon2> drawn) {
+    public LabelPlacer(Bounds2 view, List<Polygon2> drawn, List<Segment2> lines) {
         this.view = view;
         this.drawn = List.copyOf(drawn);
+        this.lines = List.copyOf(lines);
     }
 
     /** Takes room that no later label gets. */
     public void take(Bounds2 room) {
         taken.add(room);
+    }
+
+    /** {@return whether a room is clear of all labels, whatever is drawn there; it is then taken} */
+    public boolean placeOver(Bounds2 room) {
+        boolean free = view.surrounds(room) && taken.stream().noneMatch(room::overlaps);
+        if (free) {
+            taken.add(room);
+        }
+        return free;
     }
 
     /** {@return the first of some rooms that is free, which is then taken; empty where none is} */
@@ -44,6 +57,7 @@ public final class LabelPlacer {
     public boolean isFree(Bounds2 room) {
         return view.surrounds(room)
                 && taken.stream().noneMatch(room::overlaps)
+                && lines.stream().noneMatch(line -> line.within(room).isPresent())
                 && drawn.stream().noneMatch(shape -> lies(room, shape));
     }
 

@@ -100,12 +100,8 @@ public sealed interface Shape {
             NAME,
             /** Number of a corner. */
             NUMBER,
-            /** How hard it works. */
-            USE,
             /** Title of a view. */
             TITLE,
-            /** Name along something upright, read from the right. */
-            UPWARD,
             /** What a weight is and how much. */
             WEIGHT,
             /** A remark that begins at its place. */
@@ -115,6 +111,28 @@ public sealed interface Shape {
         @Override
         public Label moved(Point2 by) {
             return new Label(at.plus(by), text, kind, roomMm);
+        }
+    }
+
+    /**
+     * The name of a member, to be written beside it. Immutable.
+     *
+     * @param from where the middle line of the member begins
+     * @param to where it ends, another place
+     * @param thicknessMm how wide the member is in the view (mm)
+     * @param text its name with its length
+     * @param shortText its name alone, where the longer one finds no room
+     */
+    record MemberName(Point2 from, Point2 to, double thicknessMm, String text, String shortText)
+            implements Shape {
+        @Override
+        public MemberName moved(Point2 by) {
+            return new MemberName(from.plus(by), to.plus(by), thicknessMm, text, shortText);
+        }
+
+        /** {@return whether it stands more than it lies, so that its name is read from the right} */
+        public boolean isUpward() {
+            return Math.abs(to.v() - from.v()) > Math.abs(to.u() - from.u());
         }
     }
 
@@ -186,7 +204,9 @@ public sealed interface Shape {
             /** Where a curve bends hardest. */
             HARDEST,
             /** Water between layers. */
-            WATER
+            WATER,
+            /** Where a weight sits that is too large to be drawn as large as it is. */
+            WEIGHT
         }
 
         @Override

@@ -21,6 +21,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
+import pteron.core.shell.PanelTitle;
 import pteron.core.shell.Shell;
 import pteron.core.skin.FoamPiece;
 import pteron.core.stage.Given;
@@ -128,7 +129,7 @@ public final class FoundStage {
             Bounds2 whole = new Bounds2(bay[0], bay[1], room.fromV() + gap, room.toV() - gap);
             for (Polygon2 shape : panel.frame().shared(Polygon2.rectangle(whole))) {
                 for (Polygon2 piece : shape.without(holes)) {
-                    String name = panel.id() + " rib foam " + (pieces.size() + 1);
+                    String name = panel.words() + " rib foam " + (pieces.size() + 1);
                     Layer foam = layer.get().withThickness(thick);
                     pieces.add(new FoamPiece(name, panel, foam, piece));
                 }
@@ -156,6 +157,7 @@ public final class FoundStage {
             parts.add(
                     new Part(
                             piece.name(),
+                            PanelTitle.of(piece.panel()),
                             Part.Group.FOAM,
                             piece.shape().area() * thick * density / 1e9,
                             piece.panel().surface().at(piece.shape().centroid(), -thick / 2),

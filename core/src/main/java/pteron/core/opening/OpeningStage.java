@@ -85,13 +85,13 @@ public final class OpeningStage {
         double net = netArea(face, holes);
         return Figure.of(
                 OpeningStation.OPENINGS.figure("net-area." + panel.id()),
-                "Area of the " + panel.id() + ", less openings",
+                "Area of the " + panel.words() + ", less openings",
                 new Quantity(net / 1e6, Unit.SQUARE_METRE),
                 () ->
                         Working.of("net = face − cut-outs")
                                 .plan(
                                         "face",
-                                        "outside of the " + panel.id(),
+                                        "outside of the " + panel.words(),
                                         new Quantity(face.area() / 1e6, Unit.SQUARE_METRE))
                                 .plan(
                                         "cut-outs",

@@ -17,6 +17,7 @@ import pteron.core.opening.Openings;
 import pteron.core.opening.PlacedOpening;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
+import pteron.core.shell.PanelTitle;
 
 /**
  * The page of one panel's frame. Immutable.

@@ -47,7 +47,7 @@ final class PageSheet {
                 Math.max(room.width() * LETTERS_TO_WIDTH, room.height() * LETTERS_TO_HEIGHT);
         this.letters = Math.max(LEAST_LETTERS, wanted);
         List<Polygon2> timber = flat().map(piece -> piece.member().profile()).toList();
-        this.placer = new LabelPlacer(room.grown(MARGIN * letters), timber);
+        this.placer = new LabelPlacer(room.grown(MARGIN * letters), timber, List.of());
         this.lowest = room.fromV();
     }
 

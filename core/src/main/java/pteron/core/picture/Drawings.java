@@ -9,7 +9,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
 import pteron.core.model.Route;
 import pteron.core.page.FramePages;
-import pteron.core.quantity.LengthText;
+import pteron.core.quantity.Quantity;
 import pteron.core.solid.Eye;
 import pteron.core.solid.Peel;
 import pteron.core.solid.SolidDrawing;
@@ -84,8 +84,8 @@ public final class Drawings {
                 Yardsticks.withShopDoor(
                         model, Yardsticks.withPerson(model, overall(model, View.REAR, station))),
                 "From behind, in a shop door of "
-                        + LengthText.format(
-                                model.plan().limits().shopDoorMm(), model.plan().units()));
+                        + Quantity.mm(model.plan().limits().shopDoorMm())
+                                .text(model.plan().units()));
     }
 
     private static Drawing joined(

@@ -8,6 +8,9 @@ package pteron.core.quantity;
  */
 public record Quantity(double value, Unit unit) {
 
+    /** From where on masses are told whole (kg or lb, half of their last digit less). */
+    private static final double WHOLE_FROM = 9.95;
+
     /**
      * Checks the value.
      *
@@ -52,7 +55,11 @@ public record Quantity(double value, Unit unit) {
         return new Quantity(value, Unit.COUNT);
     }
 
-    /** {@return the quantity as a builder reads it in the given system, with its unit} */
+    /**
+     * {@return the quantity as a builder reads it in the given system, with its unit; masses from 10 kg or lb on whole}
+     *
+     * <p>Example: 9.94 kg is {@code 9.9 kg}, 9.96 kg is {@code 10 kg}, 151.97 lb is {@code 152 lb}.
+     */
     public String text(UnitSystem system) {
         return text(system, Side.NEAREST);
     }
@@ -63,7 +70,23 @@ public record Quantity(double value, Unit unit) {
             return LengthText.format(value, system, side)
                     + (system == UnitSystem.METRIC ? " mm" : "");
         }
-        String number = NumberText.format(unit.shown(value, system), unit.decimals(system), side);
+        return text(system, side, decimals(system));
+    }
+
+    /** {@return the quantity as a term of a working: masses keep their digit, so that their sum can be followed} */
+    public String workedText(UnitSystem system) {
+        return unit == Unit.MILLIMETRE
+                ? text(system)
+                : text(system, Side.NEAREST, unit.decimals(system));
+    }
+
+    private int decimals(UnitSystem system) {
+        boolean whole = unit == Unit.KILOGRAM && Math.abs(unit.shown(value, system)) >= WHOLE_FROM;
+        return whole ? 0 : unit.decimals(system);
+    }
+
+    private String text(UnitSystem system, Side side, int decimals) {
+        String number = NumberText.format(unit.shown(value, system), decimals, side);
         String symbol = unit.symbol(system);
         return symbol.isEmpty()
                 ? number

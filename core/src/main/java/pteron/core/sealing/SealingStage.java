@@ -223,7 +223,7 @@ public final class SealingStage {
     private static SealedJoint seam(Seam seam) {
         Panel panel = seam.panel();
         List<Point3> path = panel.surface().line(seam.line(), seam.skin().fromInwardMm());
-        return new SealedJoint(JointKind.PANEL_SEAM, panel.id(), path, seam.line().lengthMm());
+        return new SealedJoint(JointKind.PANEL_SEAM, panel.words(), path, seam.line().lengthMm());
     }
 
     private static SealedJoint flange(PlacedOpening one) {

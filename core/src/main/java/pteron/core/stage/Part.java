@@ -11,16 +11,18 @@ import pteron.core.quantity.Unit;
  * Something that weighs. Immutable.
  *
  * @param name what it is
+ * @param of the wall, roof, floor or unit that it is weighed with, as a builder reads it
  * @param group what it belongs to
  * @param massKg mass (kg), 0 or above
  * @param place where its weight sits
  * @param each what a cubic or a square metre of it weighs, empty where the mass was typed
  */
-public record Part(String name, Group group, double massKg, Point3 place, Optional<Quantity> each) {
+public record Part(
+        String name, String of, Group group, double massKg, Point3 place, Optional<Quantity> each) {
 
-    /** A part whose mass was typed or weighed. */
+    /** A part whose mass was typed or weighed, by itself. */
     public Part(String name, Group group, double massKg, Point3 place) {
-        this(name, group, massKg, place, Optional.empty());
+        this(name, name, group, massKg, place, Optional.empty());
     }
 
     /** {@return how its mass came about} */

@@ -131,7 +131,8 @@ final class TypicalVehicles {
                 List.of());
     }
 
-    private static Bed bed(Deck deck, double axleMm) {
+    /** {@return a bed on a floor, its wells over the rear axle} */
+    static Bed bed(Deck deck, double axleMm) {
         double wells = Math.min(950, deck.lengthMm() * 0.4);
         return new Bed(
                 deck,

@@ -16,9 +16,6 @@ import pteron.core.stage.Given;
 /** How hard members work, by their colour, and what they are called. */
 public final class StrengthLayer implements Layer {
 
-    /** How far a name stands beside its member (mm). */
-    private static final double BESIDE_MM = 70;
-
     @Override
     public Map<String, Double> uses(Given box) {
         return box.find(Strength.class).map(Strength::byMember).orElse(Map.of());
@@ -34,7 +31,7 @@ public final class StrengthLayer implements Layer {
                 .forEach(member -> tell(canvas, member));
     }
 
-    /** Writes name and length along an upright member, over a level one where they find room. */
+    /** Name and length of a member, to be written beside it. */
     private static void tell(Canvas canvas, Member member) {
         Set<PanelKind> sides = PanelKind.seenIn(canvas.view());
         String prefix = member.panel().words() + " ";
@@ -46,17 +43,10 @@ public final class StrengthLayer implements Layer {
                 name + "  " + LengthText.format(member.lengthMm(), canvas.box().plan().units());
         Point2 from = canvas.at(member.start());
         Point2 to = canvas.at(member.end());
-        boolean upward = Math.abs(to.v() - from.v()) > Math.abs(to.u() - from.u());
-        double room = from.distance(to);
         boolean cut = member.role() == Role.BLOCK || sides.isEmpty();
-        if (!cut) {
-            Point2 beside = upward ? new Point2(BESIDE_MM, 0) : new Point2(0, 0);
-            canvas.add(
-                    new Shape.Label(
-                            from.plus(to).times(0.5).plus(beside),
-                            text,
-                            upward ? Shape.Label.Kind.UPWARD : Shape.Label.Kind.NAME,
-                            room));
+        if (!cut && from.distance(to) > 1) {
+            double thick = member.section().thicknessMm();
+            canvas.add(new Shape.MemberName(from, to, thick, text, name));
         }
     }
 }

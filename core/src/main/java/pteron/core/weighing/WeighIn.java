@@ -67,8 +67,12 @@ public record WeighIn(Map<ScalePlace, Readings> wheels) {
                 .sum();
     }
 
+    private static double read(double kg) {
+        return Math.rint(kg * 10) / 10;
+    }
+
     /**
-     * {@return the vehicle with these empty loads, to the kilogram}
+     * {@return the vehicle with these empty loads, as they were read, to the hectogram}
      *
      * @param vehicle the vehicle that stood on the scales
      * @param fuelPercent fill of its tank (percent)
@@ -78,7 +82,7 @@ public record WeighIn(Map<ScalePlace, Readings> wheels) {
     public Vehicle in(Vehicle vehicle, double fuelPercent, boolean driverAboard) {
         List<Axle> axles = new ArrayList<>();
         for (int i = 0; i < vehicle.gear().axles().size(); i++) {
-            axles.add(vehicle.gear().axles().get(i).withEmpty(Math.rint(meanKg(i))));
+            axles.add(vehicle.gear().axles().get(i).withEmpty(read(meanKg(i))));
         }
         RunningGear gear =
                 vehicle.gear()
@@ -86,7 +90,7 @@ public record WeighIn(Map<ScalePlace, Readings> wheels) {
                         .withWeighed(new Weighed(Weighed.Source.SCALES, fuelPercent, driverAboard));
         Vehicle weighed = vehicle.withGear(gear);
         return weighed instanceof Trailer trailer
-                ? trailer.withDrawbar(trailer.drawbar().withEmpty(Math.rint(meanKg(-1))))
+                ? trailer.withDrawbar(trailer.drawbar().withEmpty(read(meanKg(-1))))
                 : weighed;
     }
 }

@@ -229,15 +229,15 @@ class BalanceByHandTest {
                                 new AreaParts.PerArea(20, 12, 15))
                         .stream()
                         .collect(Collectors.toMap(Part::name, p -> p));
-        assertPart(parts.get("left side, by area"), 4.3 * 2.16 * 12, 2150, -1025, 1080);
-        assertPart(parts.get("right side, by area"), 4.3 * 2.16 * 12, 2150, 1025, 1080);
-        assertPart(parts.get("wrap segment 1, by area"), 2.16 * 2.05 * 12, 0, 0, 1080);
-        assertPart(parts.get("wrap segment 2, by area"), 4.3 * 2.05 * 15, 2150, 0, 2160);
-        assertPart(parts.get("wrap segment 3, by area"), 2.16 * 2.05 * 12, 4300, 0, 1080);
+        assertPart(parts.get("Left side, by area"), 4.3 * 2.16 * 12, 2150, -1025, 1080);
+        assertPart(parts.get("Right side, by area"), 4.3 * 2.16 * 12, 2150, 1025, 1080);
+        assertPart(parts.get("Wrap segment 1, by area"), 2.16 * 2.05 * 12, 0, 0, 1080);
+        assertPart(parts.get("Wrap segment 2, by area"), 4.3 * 2.05 * 15, 2150, 0, 2160);
+        assertPart(parts.get("Wrap segment 3, by area"), 2.16 * 2.05 * 12, 4300, 0, 1080);
         double floor = plan.makeUp().floor().heightMm() / 2;
         assertPart(
-                parts.get("floor, by area"), parts.get("floor, by area").massKg(), 2150, 0, floor);
-        assertThat(parts.get("floor, by area").massKg())
+                parts.get("Floor, by area"), parts.get("Floor, by area").massKg(), 2150, 0, floor);
+        assertThat(parts.get("Floor, by area").massKg())
                 .isCloseTo(4.3 * 2.05 * 20, withinPercentage(8));
         double z = plan.makeUp().floor().structureMm() + 700 + 200;
         assertPart(parts.get("RIGHT"), 7, 1300, 1025, z);
@@ -430,7 +430,7 @@ class BalanceByHandTest {
                         built.get(Skins.class).pieces().stream().mapToDouble(p -> p.massKg()).sum(),
                         within(1e-6));
         assertThat(mass(model, Group.OPENINGS)).isCloseTo(9 + 22, within(1e-9));
-        assertThat(part(model, "carrier, unladen").place().z())
+        assertThat(part(model, "Carrier, unladen").place().z())
                 .isCloseTo(model.carrier().groundMm() / 2, within(1e-9));
     }
 

@@ -84,6 +84,7 @@ class ViewTest {
                         new Shape.Line(line, LineKind.SEAM),
                         new Shape.Disc(new Point2(0, 0), 3, Matter.TYRE),
                         new Shape.Label(new Point2(0, 0), "x", Shape.Label.Kind.NAME, 10),
+                        new Shape.MemberName(new Point2(0, 0), new Point2(5, 0), 2, "x 5", "x"),
                         new Shape.Mark(new Point2(0, 0), Shape.Mark.Kind.CENTRE_OF_GRAVITY));
         for (Shape shape : shapes) {
             Point2 first =
@@ -94,6 +95,7 @@ class ViewTest {
                         case Shape.Disc disc -> disc.middle();
                         case Shape.Label label -> label.at();
                         case Shape.Lettering words -> words.at();
+                        case Shape.MemberName name -> name.from();
                         case Shape.Mark mark -> mark.at();
                     };
             assertThat(first).isEqualTo(by);

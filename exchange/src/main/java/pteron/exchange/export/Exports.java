@@ -6,11 +6,13 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.text.Normalizer;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import pteron.core.cutting.BarCutting;
 import pteron.core.drawing.Drawing;
@@ -111,12 +113,25 @@ public final class Exports {
      */
     public static List<Path> write(BoxModel model, BarCutting cutting, Order order)
             throws IOException {
+        List<Path> written = new ArrayList<>();
+        write(model, cutting, order, written::add);
+        return written.stream().sorted().toList();
+    }
+
+    /**
+     * Writes the files of an order; those that are there already are written over.
+     *
+     * @param written is given each file when it is whole on the disk
+     * @throws IOException if a file cannot be written
+     */
+    public static void write(
+            BoxModel model, BarCutting cutting, Order order, Consumer<Path> written)
+            throws IOException {
         Files.createDirectories(order.folder());
-        Map<Path, Content> contents = contents(model, cutting, order);
-        for (Map.Entry<Path, Content> file : contents.entrySet()) {
+        for (Map.Entry<Path, Content> file : contents(model, cutting, order).entrySet()) {
             WholeFile.writeHere(file.getKey(), file.getValue().bytes());
+            written.accept(file.getKey());
         }
-        return contents.keySet().stream().sorted().toList();
     }
 
     /** {@return files that {@link #write} would write over} */

@@ -2,6 +2,7 @@ package pteron.exchange.pdf;
 
 import java.awt.Color;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -13,6 +14,8 @@ import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
+import pteron.core.drawing.PlacedLabel;
+import pteron.core.drawing.PlacedLabels;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
@@ -93,10 +96,14 @@ public final class DrawingOnPaper {
                 case Shape.Face face -> face(face);
                 case Shape.Line line -> line(line);
                 case Shape.Disc disc -> disc(disc);
-                case Shape.Label label -> label(label);
+                case Shape.Label label -> {}
+                case Shape.MemberName name -> {}
                 case Shape.Lettering words -> lettering(words);
                 case Shape.Mark mark -> mark(mark);
             }
+        }
+        for (PlacedLabel label : PlacedLabels.of(drawing, letters())) {
+            label(label);
         }
         for (Dimension dimension : drawing.dimensions()) {
             dimension(dimension);
@@ -235,31 +242,44 @@ public final class DrawingOnPaper {
         content.curveTo(cx + k, cy - r, cx + r, cy - k, cx + r, cy);
     }
 
-    private void label(Shape.Label label) throws IOException {
-        boolean note = label.kind() == Shape.Label.Kind.NOTE;
-        boolean inRoom =
-                label.kind() == Shape.Label.Kind.NAME || label.kind() == Shape.Label.Kind.UPWARD;
-        float needed = Pages.width(pages.bold(), POINTS, label.text());
-        if (inRoom && needed > label.roomMm() * scale) {
-            return;
+    /** How large words are on this page (mm of the view). */
+    private PlacedLabels.Letters letters() {
+        return new PlacedLabels.Letters() {
+            @Override
+            public double wideMm(String text, Shape.Label.Kind kind) {
+                return (wide(text) + 2) / scale;
+            }
+
+            @Override
+            public double highMm() {
+                return 1.25 * POINTS / scale;
+            }
+        };
+    }
+
+    private float wide(String text) {
+        try {
+            return Pages.width(pages.bold(), POINTS, text);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        if (label.kind() == Shape.Label.Kind.UPWARD) {
-            pages.upward(
-                    pages.bold(),
-                    POINTS,
-                    x(label.at()) + 3,
-                    y(label.at()) - needed / 2,
-                    label.text());
-            return;
+    }
+
+    private void label(PlacedLabel label) throws IOException {
+        float cx = x(label.middle());
+        float cy = y(label.middle());
+        if (label.leader().isPresent()) {
+            content.setStrokingColor(Pages.QUIET);
+            content.setLineWidth(0.3f);
+            segment(cx, cy, x(label.leader().get()), y(label.leader().get()));
         }
-        float wide = note ? 0 : Pages.width(pages.bold(), POINTS, label.text());
-        pages.text(
-                pages.bold(),
-                POINTS,
-                Pages.INK,
-                x(label.at()) - wide / 2,
-                y(label.at()) - 3,
-                label.text());
+        float half = wide(label.text()) / 2;
+        if (label.isUpward()) {
+            pages.upward(pages.bold(), POINTS, cx + 0.35f * POINTS, cy - half, label.text());
+        } else {
+            pages.text(
+                    pages.bold(), POINTS, Pages.INK, cx - half, cy - 0.35f * POINTS, label.text());
+        }
     }
 
     private void mark(Shape.Mark mark) throws IOException {

@@ -7,6 +7,8 @@ import pteron.core.drawing.Dimension.Side;
 import pteron.core.drawing.Drawing;
 import pteron.core.drawing.LineKind;
 import pteron.core.drawing.Matter;
+import pteron.core.drawing.PlacedLabel;
+import pteron.core.drawing.PlacedLabels;
 import pteron.core.drawing.Shape;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
@@ -23,6 +25,22 @@ public final class DrawingSvg {
     private static final double ROW = 170;
 
     private static final double LETTERS = 80;
+
+    /** Width of a letter over its height, on the large side for the letters named in the file. */
+    private static final double WIDTH_TO_HEIGHT = 0.62;
+
+    private static final PlacedLabels.Letters LETTERING =
+            new PlacedLabels.Letters() {
+                @Override
+                public double wideMm(String text, Shape.Label.Kind kind) {
+                    return WIDTH_TO_HEIGHT * LETTERS * text.length();
+                }
+
+                @Override
+                public double highMm() {
+                    return 1.2 * LETTERS;
+                }
+            };
 
     private final Drawing drawing;
     private final UnitSystem units;
@@ -51,6 +69,7 @@ public final class DrawingSvg {
                 b.fromU() - left, -b.toV() - top, wide, high, wide / 10, high / 10);
         line("<title>%s</title>", escaped(drawing.view().title()));
         drawing.shapes().forEach(this::shape);
+        PlacedLabels.of(drawing, LETTERING).forEach(this::label);
         drawing.dimensions().forEach(this::dimension);
         line("</svg>");
         return out.toString();
@@ -68,7 +87,8 @@ public final class DrawingSvg {
                             -disc.middle().v(),
                             disc.radiusMm(),
                             fill(disc.matter()));
-            case Shape.Label label -> label(label);
+            case Shape.Label label -> {}
+            case Shape.MemberName name -> {}
             case Shape.Lettering words -> lettering(words);
             case Shape.Mark mark ->
                     line(
@@ -167,13 +187,21 @@ public final class DrawingSvg {
                 escaped(words.text()));
     }
 
-    private void label(Shape.Label label) {
-        boolean upward = label.kind() == Shape.Label.Kind.UPWARD;
-        boolean tight = label.roomMm() > 0 && label.text().length() * LETTERS / 2 > label.roomMm();
-        if (tight && label.kind() != Shape.Label.Kind.WEIGHT) {
-            return;
+    private void label(PlacedLabel label) {
+        double x = label.middle().u();
+        double y = -label.middle().v();
+        label.leader()
+                .ifPresent(
+                        to ->
+                                line(
+                                        "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#56625E\" stroke-width=\"3\"/>",
+                                        x, y, to.u(), -to.v()));
+        double down = LETTERS / 3;
+        if (label.isUpward()) {
+            text(x + down, y, true, label.text());
+        } else {
+            text(x, y + down, false, label.text());
         }
-        text(label.at().u(), -label.at().v() + LETTERS / 3, upward, label.text());
     }
 
     private void text(double x, double y, boolean upward, String words) {

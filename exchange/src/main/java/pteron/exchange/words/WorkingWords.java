@@ -30,7 +30,7 @@ public final class WorkingWords {
         return "%s = %s  %s (%s)"
                 .formatted(
                         term.symbol(),
-                        term.quantity().text(units),
+                        term.quantity().workedText(units),
                         term.meaning(),
                         origin(term.origin()));
     }

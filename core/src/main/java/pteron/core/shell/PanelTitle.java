@@ -1,17 +1,17 @@
-package pteron.core.page;
+package pteron.core.shell;
 
-import pteron.core.shell.Panel;
-
-/** What a panel is called on its page. */
-final class PanelTitle {
+/** What a panel is called where it stands by itself: on its page, among the masses. */
+public final class PanelTitle {
 
     private PanelTitle() {}
 
     /** {@return the name of a panel; of several alike each with its number: Roof, part 2} */
-    static String of(Panel panel) {
+    public static String of(Panel panel) {
         String number = panel.id().replaceAll("^.*?([0-9]*)$", "$1");
         String name = name(panel);
-        return number.isEmpty() ? name : name + ", part " + number;
+        boolean counted =
+                panel.kind() == PanelKind.PARTITION || panel.kind() == PanelKind.WHEEL_BOX;
+        return number.isEmpty() ? name : name + (counted ? " " : ", part ") + number;
     }
 
     private static String name(Panel panel) {

@@ -1,0 +1,170 @@
+package pteron.core.drawing;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import pteron.core.drawing.Dimension.Side;
+import pteron.core.geometry.Bounds2;
+import pteron.core.geometry.Point2;
+import pteron.core.geometry.Polygon2;
+import pteron.core.geometry.Segment2;
+
+/**
+ * Finds a place for all words of a drawing, on the screen, on paper and in pictures alike: none lies on another, names of
+ * members and weights lie on no member, window or door, all lie in the view. What finds no room is left out; the list
+ * beside the drawing has it.
+ */
+public final class PlacedLabels {
+
+    /** What no name of a member or weight may lie on. */
+    private static final Set<Matter> KEPT_CLEAR =
+            EnumSet.of(
+                    Matter.TIMBER,
+                    Matter.METAL,
+                    Matter.STEEL,
+                    Matter.GLASS,
+                    Matter.DOOR,
+                    Matter.TYRE);
+
+    /** How far words may stand outside of what is drawn, over their height. */
+    private static final double MARGIN = 1.5;
+
+    private final Drawing drawing;
+    private final Letters letters;
+    private final LabelPlacer placer;
+    private final Bounds2 view;
+    private final List<PlacedLabel> placed = new ArrayList<>();
+
+    /** How large words are where they are written. */
+    public interface Letters {
+        /** {@return width of words (mm of the view)} */
+        double wideMm(String text, Shape.Label.Kind kind);
+
+        /** {@return height of a line (mm of the view)} */
+        double highMm();
+    }
+
+    private PlacedLabels(Drawing drawing, Letters letters) {
+        this.drawing = drawing;
+        this.letters = letters;
+        this.view = besideDimensions(drawing, MARGIN * letters.highMm());
+        List<Polygon2> clear =
+                each(Shape.Area.class)
+                        .filter(area -> KEPT_CLEAR.contains(area.matter()))
+                        .map(area -> Polygon2.of(area.corners()))
+                        .toList();
+        List<Segment2> lines =
+                each(Shape.Line.class)
+                        .filter(line -> line.kind() == LineKind.OUTLINE)
+                        .flatMap(line -> segments(line.points()))
+                        .toList();
+        Bounds2 sheet = drawing.bounds().grown(MARGIN * letters.highMm());
+        this.placer = new LabelPlacer(sheet, clear, lines);
+    }
+
+    private <T> Stream<T> each(Class<T> kind) {
+        return drawing.shapes().stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    private static Stream<Segment2> segments(List<Point2> points) {
+        return IntStream.range(1, points.size())
+                .filter(i -> !points.get(i).equals(points.get(i - 1)))
+                .mapToObj(i -> new Segment2(points.get(i - 1), points.get(i)));
+    }
+
+    /** {@return the rectangle round a drawing, larger where no dimensions stand} */
+    private static Bounds2 besideDimensions(Drawing drawing, double margin) {
+        Bounds2 b = drawing.bounds();
+        return new Bounds2(
+                b.fromU() - (drawing.rows(Side.LEFT) == 0 ? margin : 0),
+                b.toU() + (drawing.rows(Side.RIGHT) == 0 ? margin : 0),
+                b.fromV() - (drawing.rows(Side.BOTTOM) == 0 ? margin : 0),
+                b.toV() + (drawing.rows(Side.TOP) == 0 ? margin : 0));
+    }
+
+    /** {@return the labels of a drawing that find room, in letters of a size} */
+    public static List<PlacedLabel> of(Drawing drawing, Letters letters) {
+        PlacedLabels labels = new PlacedLabels(drawing, letters);
+        labels.each(Shape.Label.class)
+                .filter(label -> label.kind() != Shape.Label.Kind.WEIGHT)
+                .forEach(labels::fixed);
+        labels.each(Shape.Label.class)
+                .filter(label -> label.kind() == Shape.Label.Kind.WEIGHT)
+                .forEach(labels::weight);
+        labels.each(Shape.MemberName.class).forEach(labels::member);
+        return List.copyOf(labels.placed);
+    }
+
+    /** Words that have one place, over whatever is drawn there. */
+    private void fixed(Shape.Label label) {
+        double wide = wide(label);
+        boolean fits = label.kind() != Shape.Label.Kind.NAME || wide <= label.roomMm();
+        boolean begins = label.kind() == Shape.Label.Kind.NOTE;
+        Point2 middle = begins ? label.at().plus(new Point2(wide / 2, 0)) : label.at();
+        Bounds2 room = LabelRooms.around(middle, wide, letters.highMm());
+        if (fits && placer.placeOver(room)) {
+            placed.add(new PlacedLabel(label.text(), label.kind(), room, false, Optional.empty()));
+        }
+    }
+
+    /** Words of a weight: on it where they fit, else round it with a line to it, else on it. */
+    private void weight(Shape.Label label) {
+        double wide = wide(label);
+        Bounds2 on = LabelRooms.around(label.at(), wide, letters.highMm());
+        if (wide <= label.roomMm() && isClear(on)) {
+            addWeight(label, on, Optional.empty());
+            return;
+        }
+        Optional<Bounds2> round =
+                LabelRooms.round(label.at(), wide, letters.highMm()).stream()
+                        .filter(room -> isClear(room) && isLeaderFree(label.at(), room))
+                        .findFirst();
+        if (round.isPresent()) {
+            addWeight(label, round.get(), Optional.of(label.at()));
+        } else if (isClear(on)) {
+            addWeight(label, on, Optional.empty());
+        }
+    }
+
+    private boolean isClear(Bounds2 room) {
+        return view.surrounds(room) && placer.isFree(room);
+    }
+
+    private void addWeight(Shape.Label label, Bounds2 room, Optional<Point2> leader) {
+        placer.take(room);
+        placed.add(new PlacedLabel(label.text(), label.kind(), room, false, leader));
+    }
+
+    /** {@return whether the line from words to what they name crosses no other words} */
+    private boolean isLeaderFree(Point2 from, Bounds2 room) {
+        return placer.taken().stream()
+                .noneMatch(other -> new Segment2(from, room.middle()).within(other).isPresent());
+    }
+
+    /** The name of a member beside it: in full, otherwise short. */
+    private void member(Shape.MemberName name) {
+        for (String text : List.of(name.text(), name.shortText())) {
+            double wide = letters.wideMm(text, Shape.Label.Kind.NAME);
+            List<Bounds2> rooms = LabelRooms.beside(name, wide, letters.highMm());
+            Optional<Bounds2> room = placer.place(rooms.stream().filter(view::surrounds).toList());
+            if (room.isPresent()) {
+                placed.add(
+                        new PlacedLabel(
+                                text,
+                                Shape.Label.Kind.NAME,
+                                room.get(),
+                                name.isUpward(),
+                                Optional.empty()));
+                return;
+            }
+        }
+    }
+
+    private double wide(Shape.Label label) {
+        return letters.wideMm(label.text(), label.kind());
+    }
+}
