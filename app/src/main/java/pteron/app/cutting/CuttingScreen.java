@@ -4,6 +4,7 @@ import pteron.app.station.StationScreen;
 import pteron.app.station.StationTable;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingStation;
+import pteron.core.quantity.NumberText;
 
 /** Cutting on the screen: bars and waste, every bar with its cuts in place of the drawing. */
 public final class CuttingScreen {
@@ -19,6 +20,9 @@ public final class CuttingScreen {
     private static String bars(BarCutting cutting) {
         return cutting.barCount() == 0
                 ? "no bars yet"
-                : "%d bars, %.0f %% waste".formatted(cutting.barCount(), cutting.wastePercent());
+                : "%s, %.0f %% waste"
+                        .formatted(
+                                NumberText.counted(cutting.barCount(), "bar", "bars"),
+                                cutting.wastePercent());
     }
 }

@@ -72,6 +72,8 @@ final class PiecesAside implements ListAside.Content {
         int pieces = groups.stream().mapToInt(CutGroup::count).sum();
         return pieces == 0
                 ? "No members yet. See Findings."
-                : "%d parts, %d saw set-ups".formatted(pieces, groups.size());
+                : NumberText.counted(pieces, "part", "parts")
+                        + ", "
+                        + NumberText.counted(groups.size(), "saw set-up", "saw set-ups");
     }
 }

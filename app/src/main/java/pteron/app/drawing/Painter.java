@@ -311,7 +311,7 @@ final class Painter {
         Shape.Label.Kind kind = label.kind();
         double x = transform.x(label.middle().u());
         double y = transform.y(label.middle().v());
-        label.leader().ifPresent(to -> leader(x, y, to));
+        label.leader().ifPresent(to -> leader(label.leaderFrom(), to));
         context.setFont(Font.font("Overpass", points(kind)));
         context.setTextAlign(TextAlignment.CENTER);
         if (kind == Shape.Label.Kind.NUMBER) {
@@ -336,10 +336,14 @@ final class Painter {
     }
 
     /** A thin line from words to what they name. */
-    private void leader(double x, double y, Point2 to) {
+    private void leader(Point2 from, Point2 to) {
         stroke(palette.quiet(), 0.8);
         context.setLineDashes();
-        context.strokeLine(x, y, transform.x(to.u()), transform.y(to.v()));
+        context.strokeLine(
+                transform.x(from.u()),
+                transform.y(from.v()),
+                transform.x(to.u()),
+                transform.y(to.v()));
     }
 
     /** Size of letters over the height of their line. */

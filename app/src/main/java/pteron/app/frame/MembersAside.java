@@ -97,10 +97,10 @@ final class MembersAside implements ListAside.Content {
                                 Collectors.groupingBy(
                                         member -> member.role().label(), Collectors.counting()));
         double metres = model().members().stream().mapToDouble(Member::lengthMm).sum() / 1000;
-        return "%d members, %s in all; %d of them studs"
+        return "%s, %s in all; %s among them"
                 .formatted(
-                        model().members().size(),
+                        NumberText.counted(model().members().size(), "member", "members"),
                         new Quantity(metres, Unit.METRE).text(bench.units()),
-                        counts.getOrDefault("stud", 0L));
+                        NumberText.counted(counts.getOrDefault("stud", 0L), "stud", "studs"));
     }
 }

@@ -9,6 +9,7 @@ import pteron.app.station.ListAside;
 import pteron.app.station.ListAside.Row;
 import pteron.app.station.Workbench;
 import pteron.core.model.BoxModel;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.Unit;
 import pteron.core.sealing.JointKind;
@@ -84,8 +85,12 @@ final class JointsAside implements ListAside.Content {
         return model().find(Sealing.class)
                 .map(
                         sealing ->
-                                "%d cartridges and %d rolls of tape"
-                                        .formatted(sealing.cartridges(), sealing.tapeRolls()))
+                                NumberText.counted(sealing.cartridges(), "cartridge", "cartridges")
+                                        + " and "
+                                        + NumberText.counted(
+                                                sealing.tapeRolls(),
+                                                "roll of tape",
+                                                "rolls of tape"))
                 .orElse("No joints yet. See Findings.");
     }
 }

@@ -19,6 +19,7 @@ import pteron.core.drawing.Drawing;
 import pteron.core.drawing.View;
 import pteron.core.model.BoxModel;
 import pteron.core.picture.Drawings;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.export.Exports;
 import pteron.exchange.file.WholeFile;
@@ -216,9 +217,9 @@ public final class ExportActions {
                         .limit(MOST_NAMES)
                         .collect(Collectors.joining("\n"));
         int more = files.size() - MOST_NAMES;
-        return "%d files in %s:\n%s%s"
+        return "%s in %s:\n%s%s"
                 .formatted(
-                        files.size(),
+                        NumberText.counted(files.size(), "file", "files"),
                         parcel.lists().folder(),
                         names,
                         more > 0 ? "\nand %d more".formatted(more) : "");

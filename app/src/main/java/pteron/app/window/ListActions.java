@@ -10,6 +10,7 @@ import pteron.app.document.PlanDocument;
 import pteron.app.station.Workbench;
 import pteron.core.edit.OwnMaterials;
 import pteron.core.material.MaterialLibrary;
+import pteron.core.quantity.NumberText;
 import pteron.exchange.csv.MaterialCsv;
 import pteron.exchange.file.WholeFile;
 
@@ -55,7 +56,9 @@ public final class ListActions {
                     if (!bench.edit(plan -> OwnMaterials.with(plan, reading.materials()))) {
                         return;
                     }
-                    String taken = "%d materials imported.".formatted(reading.materials().size());
+                    String taken =
+                            NumberText.counted(reading.materials().size(), "material", "materials")
+                                    + " imported.";
                     window.tell(
                             "Own materials",
                             reading.faults().isEmpty()

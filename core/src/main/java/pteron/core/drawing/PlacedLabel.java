@@ -20,6 +20,14 @@ public record PlacedLabel(
         boolean isUpward,
         Optional<Point2> leader) {
 
+    /** {@return where the line to what they name begins: the edge of the words that is nearest to it} */
+    public Point2 leaderFrom() {
+        Point2 to = leader.orElse(middle());
+        return new Point2(
+                Math.clamp(to.u(), room.fromU(), room.toU()),
+                Math.clamp(to.v(), room.fromV(), room.toV()));
+    }
+
     /** {@return the middle of the words} */
     public Point2 middle() {
         return room.middle();

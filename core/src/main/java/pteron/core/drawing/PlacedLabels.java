@@ -30,6 +30,9 @@ public final class PlacedLabels {
                     Matter.DOOR,
                     Matter.TYRE);
 
+    /** Width of the mark of a centre of gravity, over the height of words. */
+    private static final double MARK = 1.3;
+
     /** How far words may stand outside of what is drawn, over their height. */
     private static final double MARGIN = 1.5;
 
@@ -64,6 +67,10 @@ public final class PlacedLabels {
                         .toList();
         Bounds2 sheet = drawing.bounds().grown(MARGIN * letters.highMm());
         this.placer = new LabelPlacer(sheet, clear, lines);
+        double mark = letters.highMm() * MARK;
+        each(Shape.Mark.class)
+                .filter(one -> one.kind() == Shape.Mark.Kind.CENTRE_OF_GRAVITY)
+                .forEach(one -> placer.take(LabelRooms.around(one.at(), mark, mark)));
     }
 
     private <T> Stream<T> each(Class<T> kind) {
@@ -89,12 +96,8 @@ public final class PlacedLabels {
     /** {@return the labels of a drawing that find room, in letters of a size} */
     public static List<PlacedLabel> of(Drawing drawing, Letters letters) {
         PlacedLabels labels = new PlacedLabels(drawing, letters);
-        labels.each(Shape.Label.class)
-                .filter(label -> label.kind() != Shape.Label.Kind.WEIGHT)
-                .forEach(labels::fixed);
-        labels.each(Shape.Label.class)
-                .filter(label -> label.kind() == Shape.Label.Kind.WEIGHT)
-                .forEach(labels::weight);
+        labels.each(Shape.Label.class).filter(label -> !mayMove(label)).forEach(labels::fixed);
+        labels.each(Shape.Label.class).filter(PlacedLabels::mayMove).forEach(labels::movable);
         labels.each(Shape.MemberName.class).forEach(labels::member);
         return List.copyOf(labels.placed);
     }
@@ -111,12 +114,18 @@ public final class PlacedLabels {
         }
     }
 
-    /** Words of a weight: on it where they fit, else round it with a line to it, else on it. */
-    private void weight(Shape.Label label) {
+    private static boolean mayMove(Shape.Label label) {
+        return label.kind() == Shape.Label.Kind.WEIGHT || label.kind() == Shape.Label.Kind.UNIT;
+    }
+
+    /** Words on what they name where they fit, else round it with a line to it; those of a weight else on it. */
+    private void movable(Shape.Label label) {
         double wide = wide(label);
+        boolean fits = wide <= label.roomMm();
         Bounds2 on = LabelRooms.around(label.at(), wide, letters.highMm());
-        if (wide <= label.roomMm() && isClear(on)) {
-            addWeight(label, on, Optional.empty());
+        boolean unit = label.kind() == Shape.Label.Kind.UNIT;
+        if (fits && (unit ? placer.placeOver(on) : isClear(on))) {
+            add(label, on, Optional.empty());
             return;
         }
         Optional<Bounds2> round =
@@ -124,9 +133,9 @@ public final class PlacedLabels {
                         .filter(room -> isClear(room) && isLeaderFree(label.at(), room))
                         .findFirst();
         if (round.isPresent()) {
-            addWeight(label, round.get(), Optional.of(label.at()));
-        } else if (isClear(on)) {
-            addWeight(label, on, Optional.empty());
+            add(label, round.get(), Optional.of(label.at()));
+        } else if (!unit && isClear(on)) {
+            add(label, on, Optional.empty());
         }
     }
 
@@ -134,7 +143,7 @@ public final class PlacedLabels {
         return view.surrounds(room) && placer.isFree(room);
     }
 
-    private void addWeight(Shape.Label label, Bounds2 room, Optional<Point2> leader) {
+    private void add(Shape.Label label, Bounds2 room, Optional<Point2> leader) {
         placer.take(room);
         placed.add(new PlacedLabel(label.text(), label.kind(), room, false, leader));
     }

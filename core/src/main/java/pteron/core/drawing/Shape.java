@@ -98,6 +98,8 @@ public sealed interface Shape {
         public enum Kind {
             /** Name of a part. */
             NAME,
+            /** Name of a door, window or vent: on it where it fits, else beside it with a line to it. */
+            UNIT,
             /** Number of a corner. */
             NUMBER,
             /** Title of a view. */

@@ -76,7 +76,7 @@ final class PanelShapes {
         Bounds2 bounds = Polygon2.of(corners).bounds();
         canvas.add(
                 new Shape.Label(
-                        bounds.middle(), opening.name(), Shape.Label.Kind.NAME, bounds.width()));
+                        bounds.middle(), opening.name(), Shape.Label.Kind.UNIT, bounds.width()));
         canvas.grip(new Grip(opening.id(), bounds, axes, Grip.Kind.OPENING));
     }
 }

@@ -226,7 +226,7 @@ final class UnfoldedShapes {
                 new Shape.Label(
                         Polygon2.of(corners).bounds().middle(),
                         opening.name(),
-                        Shape.Label.Kind.NAME,
+                        Shape.Label.Kind.UNIT,
                         opening.size().widthMm()));
     }
 

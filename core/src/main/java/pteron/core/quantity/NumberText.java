@@ -53,6 +53,11 @@ public final class NumberText {
         return format(100 * utilisation, 0, side) + " %";
     }
 
+    /** {@return a number of things in words: {@code 1 roll}, {@code 2 rolls}, {@code 0 rolls}} */
+    public static String counted(long count, String one, String more) {
+        return count + " " + (count == 1 ? one : more);
+    }
+
     /** {@return the number rounded half up to so many decimals, 0 to 9; small ones keep three digits} */
     public static String format(double number, int decimals) {
         return format(number, decimals, Side.NEAREST);

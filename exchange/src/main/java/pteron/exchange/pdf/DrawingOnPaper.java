@@ -271,7 +271,8 @@ public final class DrawingOnPaper {
         if (label.leader().isPresent()) {
             content.setStrokingColor(Pages.QUIET);
             content.setLineWidth(0.3f);
-            segment(cx, cy, x(label.leader().get()), y(label.leader().get()));
+            Point2 from = label.leaderFrom();
+            segment(x(from), y(from), x(label.leader().get()), y(label.leader().get()));
         }
         float half = wide(label.text()) / 2;
         if (label.isUpward()) {

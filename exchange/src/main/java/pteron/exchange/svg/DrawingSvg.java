@@ -195,7 +195,10 @@ public final class DrawingSvg {
                         to ->
                                 line(
                                         "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#56625E\" stroke-width=\"3\"/>",
-                                        x, y, to.u(), -to.v()));
+                                        label.leaderFrom().u(),
+                                        -label.leaderFrom().v(),
+                                        to.u(),
+                                        -to.v()));
         double down = LETTERS / 3;
         if (label.isUpward()) {
             text(x + down, y, true, label.text());

@@ -87,11 +87,13 @@ public final class FindingWords {
             return "as found";
         }
         Limit limit = finding.limit();
-        String value = finding.demand().text(units);
+        boolean ratio = finding.demand().unit() == Unit.RATIO;
+        String value =
+                ratio ? NumberText.percent(finding.demand().value()) : finding.demand().text(units);
         if (limit.side() == Limit.Side.AT_MOST && limit.quantity().value() == 0) {
             return finding.demand().unit() == Unit.COUNT ? "" : value + " over";
         }
-        String bound = limit.text(units);
+        String bound = ratio ? NumberText.percent(limit.quantity().value()) : limit.text(units);
         String joint = limit.side() == Limit.Side.AT_MOST ? ", limit " : ", minimum ";
         String same = value.equals(bound) ? " (" + margin(finding) + ")" : "";
         return value + joint + bound + same;
