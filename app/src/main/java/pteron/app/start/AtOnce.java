@@ -2,7 +2,6 @@ package pteron.app.start;
 
 import java.util.Locale;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,18 +25,10 @@ final class AtOnce extends VBox {
     private static final double GUESSED = 0.1;
 
     private final VBox figures = new VBox(3);
-    private final Button make = new Button("Create plan");
 
-    AtOnce(Runnable begin) {
+    AtOnce() {
         super(12);
-        make.setId("start-make");
-        make.getStyleClass().add("primary");
-        make.setMaxWidth(Double.MAX_VALUE);
-        make.setDefaultButton(true);
-        make.setOnAction(event -> begin.run());
-        Label open = new Label("You can change every size later");
-        open.getStyleClass().add("quiet");
-        getChildren().addAll(figures, make, open);
+        getChildren().add(figures);
     }
 
     void update(BoxModel model) {

@@ -221,7 +221,7 @@ final class CarrierCard extends VBox {
                 ? NumberText.format(Unit.KILOGRAM.shown(value, units), 0)
                         + " "
                         + Unit.KILOGRAM.symbol(units)
-                : Quantity.mm(value).text(units);
+                : LengthText.format(value, units);
     }
 
     /** Shows sizes and picture as they are now. */

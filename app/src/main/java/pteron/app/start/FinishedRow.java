@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
@@ -24,7 +25,8 @@ final class FinishedRow extends HBox {
     /** Most of a folder's name that is shown (pixels). */
     private static final double FOLDER = 170;
 
-    FinishedRow(List<Path> recent, Consumer<Path> open, Consumer<BoxPlan> begin) {
+    /** A row with the way on at its end, which stays in sight whatever the letters. */
+    FinishedRow(List<Path> recent, Consumer<Path> open, Consumer<BoxPlan> begin, Runnable create) {
         super(24);
         getStyleClass().add("start-foot");
         HBox files = new HBox(8);
@@ -34,7 +36,24 @@ final class FinishedRow extends HBox {
         VBox left = section("Continue with", files);
         left.setVisible(!recent.isEmpty());
         left.setManaged(!recent.isEmpty());
-        getChildren().addAll(left, section("Open an example", demos(begin)));
+        VBox demos = section("Open an example", demos(begin));
+        HBox.setHgrow(demos, Priority.ALWAYS);
+        getChildren().addAll(left, demos, create(create));
+    }
+
+    private static Node create(Runnable create) {
+        Button make = new Button("Create plan");
+        make.setId("start-make");
+        make.getStyleClass().add("primary");
+        make.setMinWidth(USE_PREF_SIZE);
+        make.setDefaultButton(true);
+        make.setOnAction(event -> create.run());
+        Label open = new Label("You can change every size later");
+        open.getStyleClass().add("quiet");
+        VBox box = new VBox(6, make, open);
+        box.setAlignment(Pos.CENTER_RIGHT);
+        box.setMinWidth(USE_PREF_SIZE);
+        return box;
     }
 
     private static HBox demos(Consumer<BoxPlan> begin) {

@@ -94,12 +94,17 @@ public final class StartScreen extends BorderPane {
         this.letters.bind(letters);
         this.beginning = new Beginning(newPlans.get());
         this.drawing = new DrawingView(beginning.document());
-        this.atOnce = new AtOnce(() -> ways.begin().accept(beginning.document().plan()));
+        this.atOnce = new AtOnce();
         getStyleClass().add("start");
         units.setOnAction(event -> switchUnits(newPlans));
         setTop(header(ways));
         setCenter(columns());
-        setBottom(new FinishedRow(recent, ways.open(), ways.begin()));
+        setBottom(
+                new FinishedRow(
+                        recent,
+                        ways.open(),
+                        ways.begin(),
+                        () -> ways.begin().accept(beginning.document().plan())));
         Platform.runLater(() -> carriers.getFirst().getChildren().getFirst().requestFocus());
         follow();
     }

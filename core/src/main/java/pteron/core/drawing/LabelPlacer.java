@@ -15,8 +15,13 @@ import pteron.core.geometry.Segment2;
 public final class LabelPlacer {
 
     private final Bounds2 view;
-    private final List<Polygon2> drawn;
-    private final List<Segment2> lines;
+
+    /** Share of its bounds that a shape fills when it is a rectangle, but for rounding. */
+    private static final double RECTANGLE = 1 - 1e-9;
+
+    private final List<Bounds2> rectangles = new ArrayList<>();
+    private final List<Polygon2> slanted = new ArrayList<>();
+    private final List<Line> lines;
     private final List<Bounds2> taken = new ArrayList<>();
 
     /**
@@ -28,8 +33,22 @@ public final class LabelPlacer {
      */
     public LabelPlacer(Bounds2 view, List<Polygon2> drawn, List<Segment2> lines) {
         this.view = view;
-        this.drawn = List.copyOf(drawn);
-        this.lines = List.copyOf(lines);
+        for (Polygon2 shape : drawn) {
+            Bounds2 bounds = shape.bounds();
+            if (shape.area() >= RECTANGLE * bounds.width() * bounds.height()) {
+                rectangles.add(bounds);
+            } else {
+                slanted.add(shape);
+            }
+        }
+        this.lines = lines.stream().map(line -> new Line(line.bounds(), line)).toList();
+    }
+
+    /** A line with the rectangle round it: most words are far from it. */
+    private record Line(Bounds2 bounds, Segment2 segment) {
+        boolean crosses(Bounds2 room) {
+            return room.touches(bounds) && segment.within(room).isPresent();
+        }
     }
 
     /** Takes room that no later label gets. */
@@ -57,12 +76,18 @@ public final class LabelPlacer {
     public boolean isFree(Bounds2 room) {
         return view.surrounds(room)
                 && taken.stream().noneMatch(room::overlaps)
-                && lines.stream().noneMatch(line -> line.within(room).isPresent())
-                && drawn.stream().noneMatch(shape -> lies(room, shape));
+                && rectangles.stream().noneMatch(room::overlaps)
+                && lines.stream().noneMatch(line -> line.crosses(room))
+                && slanted.stream().noneMatch(shape -> lies(room, shape));
     }
 
     private static boolean lies(Bounds2 room, Polygon2 shape) {
         return room.overlaps(shape.bounds()) && shape.sharedArea(Polygon2.rectangle(room)) > 0;
+    }
+
+    /** {@return whether a line crosses no label} */
+    public boolean isFree(Segment2 leader) {
+        return taken.stream().noneMatch(room -> leader.within(room).isPresent());
     }
 
     /** {@return the rooms that labels have taken, in the order they were placed} */

@@ -128,10 +128,7 @@ public final class PlacedLabels {
             add(label, on, Optional.empty());
             return;
         }
-        Optional<Bounds2> round =
-                LabelRooms.round(label.at(), wide, letters.highMm()).stream()
-                        .filter(room -> isClear(room) && isLeaderFree(label.at(), room))
-                        .findFirst();
+        Optional<Bounds2> round = round(label.at(), wide);
         if (round.isPresent()) {
             add(label, round.get(), Optional.of(label.at()));
         } else if (!unit && isClear(on)) {
@@ -148,29 +145,35 @@ public final class PlacedLabels {
         placed.add(new PlacedLabel(label.text(), label.kind(), room, false, leader));
     }
 
-    /** {@return whether the line from words to what they name crosses no other words} */
-    private boolean isLeaderFree(Point2 from, Bounds2 room) {
-        return placer.taken().stream()
-                .noneMatch(other -> new Segment2(from, room.middle()).within(other).isPresent());
-    }
-
-    /** The name of a member beside it: in full, otherwise short. */
+    /** The name of a member beside it, of a sloping one with a line to it: in full, otherwise short. */
     private void member(Shape.MemberName name) {
         for (String text : List.of(name.text(), name.shortText())) {
             double wide = letters.wideMm(text, Shape.Label.Kind.NAME);
-            List<Bounds2> rooms = LabelRooms.beside(name, wide, letters.highMm());
-            Optional<Bounds2> room = placer.place(rooms.stream().filter(view::surrounds).toList());
+            Optional<Bounds2> room =
+                    name.isSloping() ? round(name.middle(), wide) : beside(name, wide);
             if (room.isPresent()) {
+                placer.take(room.get());
+                boolean upward = name.isUpward() && !name.isSloping();
+                Optional<Point2> leader =
+                        name.isSloping() ? Optional.of(name.middle()) : Optional.empty();
                 placed.add(
-                        new PlacedLabel(
-                                text,
-                                Shape.Label.Kind.NAME,
-                                room.get(),
-                                name.isUpward(),
-                                Optional.empty()));
+                        new PlacedLabel(text, Shape.Label.Kind.NAME, room.get(), upward, leader));
                 return;
             }
         }
+    }
+
+    private Optional<Bounds2> beside(Shape.MemberName name, double wide) {
+        return LabelRooms.beside(name, wide, letters.highMm()).stream()
+                .filter(this::isClear)
+                .findFirst();
+    }
+
+    /** {@return the nearest free room round a place, from which a line leads to it} */
+    private Optional<Bounds2> round(Point2 at, double wide) {
+        return LabelRooms.round(at, wide, letters.highMm()).stream()
+                .filter(room -> isClear(room) && placer.isFree(new Segment2(at, room.middle())))
+                .findFirst();
     }
 
     private double wide(Shape.Label label) {

@@ -132,6 +132,20 @@ public sealed interface Shape {
             return new MemberName(from.plus(by), to.plus(by), thicknessMm, text, shortText);
         }
 
+        /** {@return the middle of its middle line} */
+        public Point2 middle() {
+            return from.plus(to).times(0.5);
+        }
+
+        /** {@return whether it neither stands nor lies, so that words beside it would leave room for doubt} */
+        public boolean isSloping() {
+            Point2 way = to.minus(from).unit();
+            return Math.min(Math.abs(way.u()), Math.abs(way.v())) > SLOPING;
+        }
+
+        /** Sine of the slope from which words upright or level do not follow a member: about 10°. */
+        private static final double SLOPING = 0.17;
+
         /** {@return whether it stands more than it lies, so that its name is read from the right} */
         public boolean isUpward() {
             return Math.abs(to.v() - from.v()) > Math.abs(to.u() - from.u());

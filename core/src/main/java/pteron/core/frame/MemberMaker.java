@@ -14,7 +14,6 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.MetalStrength;
 import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
-import pteron.core.shell.PanelKind;
 
 /** Makes the members of one panel: names them, weighs them, keeps them. */
 final class MemberMaker {
@@ -167,15 +166,6 @@ final class MemberMaker {
     /** {@return the name of the next member of a role: nose part 2 stud 3; a floor has end bearers where a wall has plates} */
     private String name(Role role) {
         int number = count.merge(role, 1, Integer::sum);
-        return panel.words() + " " + called(role) + " " + number;
-    }
-
-    private String called(Role role) {
-        boolean floor = panel.kind() == PanelKind.FLOOR;
-        return switch (role) {
-            case BOTTOM_PLATE -> floor ? "front end bearer" : role.label();
-            case TOP_PLATE -> floor ? "rear end bearer" : role.label();
-            default -> role.label();
-        };
+        return panel.words() + " " + role.label(panel.kind()) + " " + number;
     }
 }

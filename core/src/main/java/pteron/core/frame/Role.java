@@ -1,5 +1,7 @@
 package pteron.core.frame;
 
+import pteron.core.shell.PanelKind;
+
 /** What a member does in the frame. */
 public enum Role {
     /** Lies on the floor and carries the studs; in a floor, the rim across its front. */
@@ -41,6 +43,16 @@ public enum Role {
 
     Role(String label) {
         this.label = label;
+    }
+
+    /** {@return what a carpenter calls it in a panel: a floor has end bearers where a wall has plates} */
+    public String label(PanelKind panel) {
+        boolean floor = panel == PanelKind.FLOOR;
+        return switch (this) {
+            case BOTTOM_PLATE -> floor ? "front end bearer" : label;
+            case TOP_PLATE -> floor ? "rear end bearer" : label;
+            default -> label;
+        };
     }
 
     /** {@return what a carpenter calls it} */

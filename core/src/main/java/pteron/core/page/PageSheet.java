@@ -31,6 +31,9 @@ final class PageSheet {
     /** How far labels may lie outside of the panel, in letters. */
     private static final double MARGIN = 6;
 
+    /** How far below it rows of figures and plates may reach, in letters. */
+    private static final double BELOW = 60;
+
     private final FramePage page;
     private final UnitSystem units;
     private final Bounds2 room;
@@ -47,8 +50,15 @@ final class PageSheet {
                 Math.max(room.width() * LETTERS_TO_WIDTH, room.height() * LETTERS_TO_HEIGHT);
         this.letters = Math.max(LEAST_LETTERS, wanted);
         List<Polygon2> timber = flat().map(piece -> piece.member().profile()).toList();
-        this.placer = new LabelPlacer(room.grown(MARGIN * letters), timber, List.of());
+        this.placer = new LabelPlacer(sheet(), timber, List.of());
         this.lowest = room.fromV();
+    }
+
+    /** {@return where words may stand: round the panel, and far below it where rows and plates are drawn} */
+    private Bounds2 sheet() {
+        Bounds2 round = room.grown(MARGIN * letters);
+        return new Bounds2(
+                round.fromU(), round.toU(), round.fromV() - BELOW * letters, round.toV());
     }
 
     /** {@return the pieces that lie in the plane of the panel} */

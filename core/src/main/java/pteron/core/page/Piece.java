@@ -6,7 +6,6 @@ import java.util.Set;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
-import pteron.core.shell.PanelKind;
 
 /**
  * One piece of a panel's frame as its page tells it. Immutable.
@@ -27,12 +26,7 @@ public record Piece(int number, Member member, double fromZeroMm, double middleM
 
     /** {@return what it is: a floor has end bearers where a wall has plates} */
     public String kind() {
-        boolean floor = member.panel().kind() == PanelKind.FLOOR;
-        return switch (member.role()) {
-            case BOTTOM_PLATE -> floor ? "front end bearer" : member.role().label();
-            case TOP_PLATE -> floor ? "rear end bearer" : member.role().label();
-            default -> member.role().label();
-        };
+        return member.role().label(member.panel().kind());
     }
 
     /** {@return length between the farther corners (mm): the long point} */

@@ -14,11 +14,17 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pteron.core.buildup.Framed;
+import pteron.core.buildup.Layer;
+import pteron.core.buildup.Members;
+import pteron.core.buildup.Section;
+import pteron.core.edit.BoxEdits;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.MakeUp;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 
@@ -76,6 +82,38 @@ class FramePageTest {
         }
         double plate = page.pieces().getFirst().longPointMm();
         assertThat(studs.getLast().fromZeroMm() + thick).isCloseTo(plate, within(1e-6));
+    }
+
+    /**
+     * Set-out M5 of the table of stud set-outs (two ways, derived): wall 4 100, studs 38.1 at 406.4, sheets of 1 219.2 that begin
+     * 38.1 before the wall. Its stud at 4 006.85, 17 mm before the last post, is left out on purpose: no screw is driven in such a
+     * gap, and no sheet's edge lies there. Here the sheets begin on the frame of the front wall, whose outer sheet of 1.5 laps over them.
+     */
+    @Test
+    void runningMarks_ofATable() {
+        BoxPlan square = StartingPlans.square().withOpenings(List.of());
+        MakeUp makeUp = square.makeUp();
+        Framed walls =
+                makeUp.walls()
+                        .withOuterSkin(new Layer("aluminium-4x8", 1.5))
+                        .withInnerSkin(new Layer("poplar-ply-4x8", 5))
+                        .withMembers(new Members(new Section(38.1, 38.1), 406.4, "c24"))
+                        .withInsulation(new Layer("xps", 38.1));
+        FramePage page =
+                left(
+                        BoxEdits.withLength(
+                                square.withMakeUp(makeUp.withWalls(walls)), 4100 + 2 * 39.6));
+        assertThat(
+                        page.pieces().stream()
+                                .filter(piece -> piece.member().isUpright())
+                                .mapToDouble(Piece::fromZeroMm)
+                                .toArray())
+                .containsExactly(
+                        new double[] {
+                            0, 349.25, 755.65, 1162.05, 1568.45, 1974.85, 2381.25, 2787.65, 3194.05,
+                            3600.45, 4061.9
+                        },
+                        within(1e-6));
     }
 
     /** Sill and head from the top of the bottom plate: the plan counts over the floor, its opening a play larger. */

@@ -16,6 +16,7 @@ import pteron.core.drawing.PlacedLabel;
 import pteron.core.drawing.PlacedLabels;
 import pteron.core.drawing.Shape;
 import pteron.core.drawing.View;
+import pteron.core.frame.FrameStation;
 import pteron.core.geometry.Bounds2;
 import pteron.core.geometry.Point2;
 import pteron.core.model.BoxModel;
@@ -35,6 +36,12 @@ public final class LabelsApart {
 
     private static final Set<Matter> CLEAR =
             EnumSet.of(Matter.TIMBER, Matter.METAL, Matter.GLASS, Matter.DOOR);
+
+    /** Views that are the same at every station. */
+    private static final Set<View> ALIKE =
+            EnumSet.of(View.SOLID, View.SECTION, View.UNFOLDED, View.INSIDE, View.FRAMES);
+
+    private static final List<Station> ONE = List.of(FrameStation.FRAME);
 
     private static final GeometryFactory JTS = new GeometryFactory();
 
@@ -162,7 +169,7 @@ public final class LabelsApart {
     /** Holds every view of a box at every station. */
     public void holdAll(BoxModel model) {
         for (View view : View.values()) {
-            for (Station station : Route.stations()) {
+            for (Station station : ALIKE.contains(view) ? ONE : Route.stations()) {
                 hold(model, view, station);
             }
         }

@@ -4,6 +4,7 @@ import java.util.Map;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
 import pteron.core.cutting.CuttingPlan;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.csv.Csv;
@@ -12,13 +13,13 @@ import pteron.exchange.csv.Csv;
 final class BarList {
 
     private static final String[] HEADER = {
-        "bar", "timber", "thickness mm", "depth mm", "stock mm", "kerf mm", "offcut mm", "pieces"
+        "bar", "material", "thickness mm", "depth mm", "stock mm", "kerf mm", "offcut mm", "pieces"
     };
 
     private BarList() {}
 
     /** {@return one row for each bar: what it is and what is cut from it} */
-    static String text(BarCutting cutting, UnitSystem units) {
+    static String text(BarCutting cutting, MaterialLibrary library, UnitSystem units) {
         return Csv.text(
                 HEADER,
                 rows -> {
@@ -29,7 +30,7 @@ final class BarList {
                             number++;
                             rows.print(
                                     number,
-                                    kind.getKey().timber(),
+                                    library.get(kind.getKey().timber()).name(),
                                     Csv.number(kind.getKey().section().thicknessMm(), 1),
                                     Csv.number(kind.getKey().section().depthMm(), 1),
                                     Csv.number(bar.stockMm(), 1),

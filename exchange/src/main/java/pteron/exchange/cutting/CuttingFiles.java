@@ -10,7 +10,14 @@ public final class CuttingFiles {
     /** What it gives. */
     public static final StationFiles FILES =
             StationFiles.of(CuttingStation.CUTTING, CuttingFiles.class)
-                    .lists(new ShopList("bars", job -> BarList.text(job.cutting(), job.units())))
+                    .lists(
+                            new ShopList(
+                                    "bars",
+                                    job ->
+                                            BarList.text(
+                                                    job.cutting(),
+                                                    job.model().library(),
+                                                    job.units())))
                     .buys(BarPurchases::of)
                     .tables(new BarTable())
                     .nodes(BarNodes::add);

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import pteron.core.frame.Bend;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.mechanics.LaminatedBend;
 import pteron.core.model.BoxModel;
 import pteron.core.page.FramePage;
@@ -59,7 +60,7 @@ final class CutList {
                     Map<Member, Placed> places = places(model);
                     for (Member member : model.members()) {
                         List<TubeEnd> own = ends.getOrDefault(member, List.of());
-                        row(rows, member, own, places.get(member));
+                        row(rows, model.library(), member, own, places.get(member));
                     }
                 });
     }
@@ -78,19 +79,23 @@ final class CutList {
         return places;
     }
 
-    private static void row(Csv.Rows rows, Member member, List<TubeEnd> own, Placed placed) {
-
-        List<String> cells = new ArrayList<>(cut(member, own));
+    private static void row(
+            Csv.Rows rows,
+            MaterialLibrary library,
+            Member member,
+            List<TubeEnd> own,
+            Placed placed) {
+        List<String> cells = new ArrayList<>(cut(library, member, own));
         cells.addAll(place(placed));
         rows.print(cells.toArray());
     }
 
-    private static List<String> cut(Member member, List<TubeEnd> own) {
+    private static List<String> cut(MaterialLibrary library, Member member, List<TubeEnd> own) {
         return List.of(
                 member.name(),
-                member.role().label(),
-                member.panel().id(),
-                member.timber(),
+                member.role().label(member.panel().kind()),
+                member.panel().words(),
+                library.get(member.timber()).name(),
                 Csv.number(member.section().thicknessMm(), 1),
                 Csv.number(member.section().depthMm(), 1),
                 Csv.number(member.lengthMm(), 1),

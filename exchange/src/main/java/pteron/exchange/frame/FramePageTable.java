@@ -22,11 +22,11 @@ import pteron.exchange.station.PaperTable;
 final class FramePageTable implements PaperTable {
 
     private static final float[] SHARES = {
-        0.04f, 0.15f, 0.12f, 0.1f, 0.1f, 0.1f, 0.07f, 0.1f, 0.09f, 0.09f, 0.04f
+        0.03f, 0.125f, 0.15f, 0.1f, 0.09f, 0.09f, 0.075f, 0.09f, 0.105f, 0.105f, 0.035f
     };
 
     /** Where the sketch of a piece stands: between its two cuts. */
-    private static final float SKETCH = 0.615f;
+    private static final float SKETCH = 0.59f;
 
     private static final float BOX = 0.965f;
 

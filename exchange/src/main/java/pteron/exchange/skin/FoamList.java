@@ -20,7 +20,7 @@ final class FoamList {
 
     /** {@return one row for each piece of foam, its gap taken off} */
     static String text(BoxModel model) {
-        return Csv.text(HEADER, rows -> pieces(model).forEach(piece -> row(rows, piece)));
+        return Csv.text(HEADER, rows -> pieces(model).forEach(piece -> row(rows, model, piece)));
     }
 
     static List<FoamPiece> pieces(BoxModel model) {
@@ -32,11 +32,11 @@ final class FoamList {
         return pieces;
     }
 
-    private static void row(Csv.Rows rows, FoamPiece piece) {
+    private static void row(Csv.Rows rows, BoxModel model, FoamPiece piece) {
         rows.print(
                 piece.name(),
-                piece.panel().id(),
-                piece.layer().material(),
+                piece.panel().words(),
+                model.library().get(piece.layer().material()).name(),
                 Csv.number(piece.layer().thicknessMm(), 1),
                 Csv.number(piece.cutShape().bounds().width(), 1),
                 Csv.number(piece.cutShape().bounds().height(), 1),

@@ -3,6 +3,7 @@ package pteron.exchange.skin;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.Named;
 import pteron.core.skin.OnePiece;
@@ -39,15 +40,22 @@ final class SheetList {
     private static void sheets(Csv.Rows rows, Skins skins, BoxModel model) {
         Map<String, List<SheetPiece>> with = OnePiece.with(skins.pieces(), model.library());
         skins.pieces()
-                .forEach(piece -> sheet(rows, piece, with.getOrDefault(piece.name(), List.of())));
+                .forEach(
+                        piece ->
+                                sheet(
+                                        rows,
+                                        model.library(),
+                                        piece,
+                                        with.getOrDefault(piece.name(), List.of())));
     }
 
-    private static void sheet(Csv.Rows rows, SheetPiece piece, List<SheetPiece> with) {
+    private static void sheet(
+            Csv.Rows rows, MaterialLibrary library, SheetPiece piece, List<SheetPiece> with) {
         rows.print(
                 piece.name(),
-                piece.panel().id(),
+                piece.panel().words(),
                 Named.words(piece.skin().face()),
-                piece.skin().layer().material(),
+                library.get(piece.skin().layer().material()).name(),
                 Csv.number(piece.skin().layer().thicknessMm(), 1),
                 Csv.number(piece.cutShape().bounds().width(), 1),
                 Csv.number(piece.cutShape().bounds().height(), 1),

@@ -25,6 +25,8 @@ public final class FindingWords {
 
     private static final String PANEL_KEYS = "(nose|tail|roof|under|floor|riser|wing)(-\\d+)?";
 
+    private static final String WALL_KEYS = "left|right|front|rear";
+
     private FindingWords() {}
 
     /** {@return all codes that have words} */
@@ -61,7 +63,9 @@ public final class FindingWords {
 
     /** A panel of several pieces is told by its number, not by its key. */
     private static String words(String part) {
-        return part.matches(PANEL_KEYS) ? Panel.words(part) : part;
+        return part.matches(PANEL_KEYS)
+                ? Panel.words(part)
+                : part.matches(WALL_KEYS) ? part + " wall" : part;
     }
 
     /** What speaks of no part speaks of all of it. */

@@ -32,14 +32,20 @@ class ShopListsTest {
                 .isEqualTo(
                         "name,role,panel,material,thickness mm,depth mm,length mm,start cut °,end cut °,edge bevel °,mass kg,tightest radius mm,strips,wall mm,start meets,end meets,weld mm,page,number,from 0 mm,centre mm,short point mm,saw at start,saw at end,length from the work");
         assertThat(lines)
-                .anyMatch(line -> line.startsWith("right stud 1,stud,right,c24,38,63,1885,0,0,0,"));
+                .anyMatch(
+                        line ->
+                                line.startsWith(
+                                        "right stud 1,stud,right,Softwood C24,38,63,1885,0,0,0,"))
+                .anyMatch(
+                        line -> line.startsWith("floor front end bearer 1,front end bearer,floor,"))
+                .noneMatch(line -> line.contains(",c24,"));
     }
 
     @Test
     void bars_listTheirPiecesLongestFirst() {
         List<String> lines = WrittenLists.of("bars", model, cutting).lines().toList();
         assertThat(lines).hasSize(cutting.barCount() + 1);
-        assertThat(lines.get(1)).contains("c24").contains("; ");
+        assertThat(lines.get(1)).contains("Softwood C24").contains("; ");
         assertThat(lines.get(1).split(",")).hasSize(8);
     }
 
@@ -72,8 +78,8 @@ class ShopListsTest {
     @Test
     void sheets_tellHolesAndSize() {
         assertThat(WrittenLists.of("sheets", model))
-                .contains("left outer 2,left,outer,aluminium,1.5,1250,2158.5,")
-                .contains("floor bottom 1,floor,floor bottom,birch-ply,6.5,");
+                .contains("left outer 2,left,outer,Aluminium sheet,1.5,1250,2158.5,")
+                .contains("floor bottom 1,floor,floor bottom,Birch plywood,6.5,");
     }
 
     @Test
