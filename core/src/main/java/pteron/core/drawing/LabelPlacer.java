@@ -38,7 +38,8 @@ public final class LabelPlacer {
             if (shape.area() >= RECTANGLE * bounds.width() * bounds.height()) {
                 rectangles.add(bounds);
             } else {
-                slanted.add(shape);
+                // what is seen nearly edge on may cross itself
+                slanted.add(shape.sound());
             }
         }
         this.lines = lines.stream().map(line -> new Line(line.bounds(), line)).toList();

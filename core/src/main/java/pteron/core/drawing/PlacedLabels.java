@@ -58,6 +58,7 @@ public final class PlacedLabels {
         List<Polygon2> clear =
                 each(Shape.Area.class)
                         .filter(area -> KEPT_CLEAR.contains(area.matter()))
+                        .filter(area -> area.corners().size() > 2)
                         .map(area -> Polygon2.of(area.corners()))
                         .toList();
         List<Segment2> lines =

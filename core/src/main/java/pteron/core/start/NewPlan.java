@@ -119,10 +119,11 @@ public final class NewPlan {
             return plan;
         }
         MakeUp makeUp = plan.makeUp();
-        return strongEnough(
+        BoxPlan other =
                 plan.withMakeUp(
                         makeUp.withWalls(ready(Alternative.Part.WALLS, scheme, plan.units()))
-                                .withRoof(ready(Alternative.Part.ROOF, scheme, plan.units()))));
+                                .withRoof(ready(Alternative.Part.ROOF, scheme, plan.units())));
+        return strongEnough(scheme == Scheme.FRAMELESS ? BondedStart.deepEnough(other) : other);
     }
 
     private static Framed ready(Alternative.Part part, Scheme scheme, UnitSystem units) {

@@ -306,7 +306,7 @@ class BalanceByHandTest {
             double bay = framed.members().spacingMm() - framed.members().section().thicknessMm();
             double gap = 2 * framed.fit().gapMm() / bay;
             double density = 33 * (1 - gap) + 30 * gap;
-            Part foam = part(model, frame.panel().id() + " insulation");
+            Part foam = part(model, frame.panel().words() + " insulation");
             assertThat(foam.massKg())
                     .as(foam.name())
                     .isCloseTo(volume * density / 1e9, withinPercentage(1.5));
@@ -381,10 +381,10 @@ class BalanceByHandTest {
         }
         double area = left.panel().frame().area() - cut;
         assertThat(cut).isPositive();
-        Part felt = part(model, left.panel().id() + ", Bitumen felt");
+        Part felt = part(model, left.panel().words() + ", Bitumen felt");
         assertThat(felt.massKg()).isCloseTo(area * 2 * 1100 / 1e9, withinPercentage(0.5));
         assertThat(felt.group()).isEqualTo(Group.LAYERS);
-        Part cork = part(model, left.panel().id() + ", Cork board");
+        Part cork = part(model, left.panel().words() + ", Cork board");
         assertThat(cork.massKg()).isCloseTo(area * 4 * 120 / 1e9, withinPercentage(0.5));
         assertThat(felt.place().y()).isLessThan(cork.place().y());
         PanelFrame floor = frame(model, PanelKind.FLOOR);

@@ -43,7 +43,7 @@ class FoamVolumeTest {
     private static double told(BoxModel model, Panel panel) {
         Part part =
                 model.get(Balance.class).parts().stream()
-                        .filter(one -> one.name().equals(panel.id() + " insulation"))
+                        .filter(one -> one.name().equals(panel.words() + " insulation"))
                         .findFirst()
                         .orElseThrow();
         return part.massKg() / part.each().orElseThrow().value() * 1e9;

@@ -8,7 +8,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import pteron.core.buildup.Framed;
 import pteron.core.carrier.CarrierStation;
+import pteron.core.figure.Finding;
 import pteron.core.figure.Severity;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
@@ -48,6 +52,29 @@ class NewPlanTest {
             double rear = plan.box().offsetMm() + plan.box().outline().getLast().xMm();
             assertThat(rear).isCloseTo(size.deck().lengthMm(), within(1.0));
         }
+    }
+
+    /** A box of bonded panels begins with panels that bear wind, snow and a heel. */
+    @ParameterizedTest
+    @EnumSource(UnitSystem.class)
+    void bondedPanels_bearWhatTheyMust(UnitSystem units) {
+        int boxes = 0;
+        for (CarrierStart carrier : CarrierStart.values()) {
+            for (OutlineStart outline : OutlineStart.values()) {
+                if (carrier.isBought() || NewPlan.refusal(carrier, outline).isPresent()) {
+                    continue;
+                }
+                CarrierSize size = carrier.sizes(units).getFirst();
+                BoxPlan begun = NewPlan.of(carrier, size, outline, units);
+                BoxPlan plan = NewPlan.built(begun, Framed.Scheme.FRAMELESS);
+                assertThat(BoxModel.of(plan, MaterialLibrary.starting()).findings())
+                        .as("%s %s %s", carrier, outline, units)
+                        .extracting(Finding::code)
+                        .noneMatch(code -> code.startsWith("PANEL_FAILS"));
+                boxes++;
+            }
+        }
+        assertThat(boxes).isGreaterThan(20);
     }
 
     @Test
