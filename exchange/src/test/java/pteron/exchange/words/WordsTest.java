@@ -55,7 +55,7 @@ class WordsTest {
         Finding finding = finding("STEEL_BEHIND_DECK", "MEASURE_AGAIN");
         assertThat(FindingWords.sentence(finding, StartingPlans.square()))
                 .isEqualTo(
-                        "Axle or cross-member lies behind the deck · left · 12 mm, limit 10 mm · Measure again: it lies 2 mm behind the deck");
+                        "Axle or cross-member lies behind the deck · left wall · 12 mm, limit 10 mm · Measure again: it lies 2 mm behind the deck");
         assertThat(FindingWords.margin(finding)).isEqualTo("120 %");
     }
 
