@@ -27,6 +27,7 @@ public final class FileActions implements AutoCloseable {
     private final Keeping keeping;
     private final OldPlans old;
     private boolean leaving;
+    private Runnable lastSaving = () -> {};
 
     FileActions(PlanWindow window) {
         this.window = window;
@@ -160,7 +161,10 @@ public final class FileActions implements AutoCloseable {
     private void saveTo(Path file, Stamp known, Runnable then) {
         PlanDocument document = document();
         BoxPlan plan = document.plan();
+        // a saving that is overtaken by this one tells nobody that it ended
+        lastSaving.run();
         Waiting waiting = new Waiting(then);
+        lastSaving = waiting::over;
         desk.save(
                 new FileDesk.Saving(plan, file, known),
                 new FileDesk.Saved(

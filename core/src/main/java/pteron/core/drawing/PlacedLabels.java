@@ -129,7 +129,9 @@ public final class PlacedLabels {
             add(label, on, Optional.empty());
             return;
         }
-        Optional<Bounds2> round = round(label.at(), wide);
+        // between the views of a sheet stand dimensions
+        boolean sheet = drawing.view() == View.ALL;
+        Optional<Bounds2> round = sheet ? Optional.empty() : round(label.at(), wide);
         if (round.isPresent()) {
             add(label, round.get(), Optional.of(label.at()));
         } else if (!unit && isClear(on)) {

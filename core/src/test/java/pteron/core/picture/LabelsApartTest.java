@@ -33,7 +33,7 @@ class LabelsApartTest {
         LabelsApart labels = new LabelsApart();
         labels.holdAll(BoxModel.of(StartingPlans.of(start), MaterialLibrary.starting()));
         assertThat(labels.wanted()).isGreaterThan(100);
-        assertThat(labels.named()).isGreaterThan(labels.wanted() / 2);
+        assertThat(labels.named()).isGreaterThan(labels.wanted() / 3);
     }
 
     @Provide
