@@ -83,7 +83,7 @@ public final class WeightLayer implements Layer {
             return new Sack(List.of(group.name()), group.massKg(), canvas.at(group.place()));
         }
 
-        /** {@return its names; of more than two the first and how many more the list of masses has} */
+        /** {@return its names; when they are too long the first and how many more the list of masses has} */
         String words() {
             String all = String.join(" and ", names);
             return all.length() > LONGEST
