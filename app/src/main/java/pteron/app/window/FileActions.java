@@ -165,6 +165,7 @@ public final class FileActions implements AutoCloseable {
         lastSaving.run();
         Waiting waiting = new Waiting(then);
         lastSaving = waiting::over;
+        keeping.deciding();
         desk.save(
                 new FileDesk.Saving(plan, file, known),
                 new FileDesk.Saved(
@@ -172,6 +173,7 @@ public final class FileActions implements AutoCloseable {
                             waiting.over();
                             boolean other = !document.file().equals(Optional.of(file));
                             document.savedAs(plan, file, stamp);
+                            keeping.decided();
                             if (other && window.bench() != null && document() == document) {
                                 keeping.markOpen(file);
                             }
@@ -219,7 +221,13 @@ public final class FileActions implements AutoCloseable {
         }
     }
 
+    private void notNow() {
+        leaving = false;
+        keeping.decided();
+    }
+
     private void notSaved(String sentence, Runnable then) {
+        keeping.decided();
         dialogs()
                 .ask(
                         "The plan was not saved",
@@ -230,20 +238,17 @@ public final class FileActions implements AutoCloseable {
     }
 
     private void conflict(Path file, Runnable then) {
-        keeping.deciding();
         dialogs()
                 .ask(
                         "The file was changed by someone else",
                         file.getFileName()
                                 + " has changed since you opened or saved it. Nothing has been written yet.",
                         List.of(
-                                new Choice(
-                                        "Save mine as a copy",
-                                        keeping.decided(() -> saveBeside(file, then))),
+                                new Choice("Save mine as a copy", () -> saveBeside(file, then)),
                                 new Choice(
                                         "Overwrite theirs (kept in Earlier saves)",
-                                        keeping.decided(() -> saveTo(file, null, then))),
-                                new Choice("Not now", keeping.decided(() -> leaving = false))));
+                                        () -> saveTo(file, null, then)),
+                                new Choice("Not now", this::notNow)));
     }
 
     private void saveBeside(Path file, Runnable then) {

@@ -101,6 +101,10 @@ final class Keeping {
         if (window.bench() == null || window.bench().document() != document || deciding) {
             return;
         }
+        // saved elsewhere since the watch looked: the old file is theirs alone
+        if (!document.file().equals(Optional.of(file))) {
+            return;
+        }
         notice.run();
         notice =
                 window.dialogs()
@@ -133,17 +137,18 @@ final class Keeping {
         keeper.keepNow(then);
     }
 
-    /** What others did to the file is being decided: nothing more is said about it until then. */
+    /**
+     * The plan is being saved, or what others did to its file is being decided: saving asks that more sharply than the watch,
+     * which says nothing until it is decided.
+     */
     void deciding() {
         notice.run();
+        notice = NOTHING;
         deciding = true;
     }
 
-    /** {@return a way out of that} */
-    Runnable decided(Runnable way) {
-        return () -> {
-            deciding = false;
-            way.run();
-        };
+    /** That has ended. */
+    void decided() {
+        deciding = false;
     }
 }

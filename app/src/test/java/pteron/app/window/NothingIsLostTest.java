@@ -390,6 +390,44 @@ class NothingIsLostTest extends DesktopRobot {
         assertThat(asked()).isFalse();
     }
 
+    /** Saved under another name meanwhile: what others did to the old file is no question of this plan any more. */
+    @Test
+    void savedElsewhere_theOldFileIsNoQuestion() throws Exception {
+        Path old = saved("old.json");
+        Path other = folder.resolve("other.json");
+        robot.interact(
+                () -> {
+                    saveTheirs(old);
+                    window.files().saveTo(other);
+                    pause(3 * Keeper.USUAL.toMillis());
+                });
+        await(() -> window.bench().document().file().equals(Optional.of(other)));
+        assertThat(asked()).isFalse();
+    }
+
+    /** The watch saw theirs just before saving began, and is heard while it is under way. */
+    @Test
+    void theWatchSpeaksWhileItIsSaved_isNotHeard() throws Exception {
+        Path old = saved("before.json");
+        Path other = folder.resolve("after.json");
+        robot.interact(
+                () -> {
+                    saveTheirs(old);
+                    pause(3 * Keeper.USUAL.toMillis());
+                    window.files().saveTo(other);
+                });
+        await(() -> window.bench().document().file().equals(Optional.of(other)));
+        assertThat(asked()).isFalse();
+    }
+
+    private static void saveTheirs(Path file) {
+        try {
+            PlanFile.save(SamplePlans.slopedTail(), file);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
     private static void pause(long millis) {
         try {
             Thread.sleep(millis);
