@@ -26,7 +26,7 @@ import pteron.exchange.demo.Demos;
 class LeakTest {
 
     /** Plans opened and closed; {@code -Dpteron.opened=200} for the longer run. */
-    private static final int OPENED = Integer.getInteger("pteron.opened", 40);
+    private static final int OPENED = Integer.getInteger("pteron.opened", 24);
 
     private static final int WARM = 5;
 

@@ -78,7 +78,7 @@ class NothingIsLostTest extends DesktopRobot {
     @Test
     void closingWithSave_theFileIsWholeBeforeTheWindowGoes() throws Exception {
         Path file = saved("closing.json");
-        for (int n = 1; n <= 10; n++) {
+        for (int n = 1; n <= 4; n++) {
             double length = 4300 + 10 * n;
             type("box.length", Double.toString(length));
             BoxPlan changed = plan();

@@ -49,7 +49,7 @@ import pteron.exchange.demo.Demos;
 class RandomHandsTest extends DesktopRobot {
 
     /** Acts a demo; {@code -Dpteron.hands=5000} for a longer search, {@code -Dpteron.seed} for another. */
-    private static final int ACTS = Integer.getInteger("pteron.hands", 225);
+    private static final int ACTS = Integer.getInteger("pteron.hands", 150);
 
     private static final long SEED = Long.getLong("pteron.seed", 77);
     private static final long PATIENCE_SECONDS = 60;

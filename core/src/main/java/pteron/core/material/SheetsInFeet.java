@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import pteron.core.material.Material.Sourced;
 import pteron.core.quantity.LengthText;
 
@@ -78,6 +79,10 @@ final class SheetsInFeet {
                     new Row("abs-sheet", 4, 8),
                     new Row("composite-panel", 8, 24));
 
+    /** Base by id: asked for at every face of every panel that is checked. */
+    private static final Map<String, String> BASES =
+            ROWS.stream().collect(Collectors.toUnmodifiableMap(Row::id, Row::base));
+
     private SheetsInFeet() {}
 
     /** {@return the materials as sold in feet, made from those sold by the metre} */
@@ -113,11 +118,11 @@ final class SheetsInFeet {
 
     /** {@return id of the metric material whose values one has that is sold in feet, empty for others} */
     static Optional<String> baseOf(String id) {
-        return ROWS.stream().filter(row -> row.id().equals(id)).map(Row::base).findFirst();
+        return Optional.ofNullable(BASES.get(id));
     }
 
     /** {@return whether a material is sold in feet only} */
     static boolean isInFeet(String id) {
-        return ROWS.stream().anyMatch(row -> row.id().equals(id));
+        return BASES.containsKey(id);
     }
 }

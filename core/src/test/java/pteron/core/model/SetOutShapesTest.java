@@ -51,7 +51,9 @@ import pteron.core.skin.Skins;
 /** Boxes of any shape by chance: set out whole, or refused with a finding; nothing overlaps, sheets cover. */
 class SetOutShapesTest {
 
-    private static final int BOXES = 3000;
+    /** {@code -Dpteron.boxes=3000} for the longer run. */
+    private static final int BOXES = Integer.getInteger("pteron.boxes", 1200);
+
     private static final long SEED = 20_261_126;
 
     /** What a pencil line hides (mm). */

@@ -72,7 +72,7 @@ class WhateverIsTypedTest {
     }
 
     /** Five edits one after another; every figure opens, every view is drawn, every cure can be pressed. */
-    @Property(tries = 120, seed = "20261125")
+    @Property(tries = 70, seed = "20261125")
     void modelAnswers(
             @ForAll("any") BoxPlan start,
             @ForAll @Size(5) List<@IntRange(min = 0, max = 5000) Integer> fields,
