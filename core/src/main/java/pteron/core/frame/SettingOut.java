@@ -83,12 +83,13 @@ public record SettingOut(List<Double> middles, List<Double> outerRows, List<Doub
                         : guideWidth(panel, guide, library);
         double spacing = spacing(width, panel.members().spacingMm());
         List<Double> middles = new ArrayList<>();
-        double crowded = frame.toU() - 2 * panel.members().section().thicknessMm();
+        double touching = frame.toU() - 1.5 * panel.members().section().thicknessMm();
         for (int k = 1; start + k * spacing < frame.toU(); k++) {
             double middle = start + k * spacing;
             boolean onSheetEdge = k % Math.round(width / spacing) == 0;
-            // beside the last post a member without a sheet's edge on it carries nothing
-            if (middle < crowded || onSheetEdge) {
+            // what would reach into the last post is left out; any other keeps the bay below the
+            // spacing that was asked for
+            if (middle <= touching || onSheetEdge) {
                 middles.add(middle);
             }
         }

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -21,8 +24,10 @@ import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
+import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.PlanArbitraries;
@@ -85,35 +90,63 @@ class FramePageTest {
     }
 
     /**
-     * Set-out M5 of the table of stud set-outs (two ways, derived): wall 4 100, studs 38.1 at 406.4, sheets of 1 219.2 that begin
-     * 38.1 before the wall. Its stud at 4 006.85, 17 mm before the last post, is left out on purpose: no screw is driven in such a
-     * gap, and no sheet's edge lies there. Here the sheets begin on the frame of the front wall, whose outer sheet of 1.5 laps over them.
+     * Set-outs M1 to M3 and M5 of the table of stud set-outs: wall from 0 to its length, inner studs centred at k · spacing − lead,
+     * where lead is how far the first sheet begins before the wall; a stud that would reach into the last post is left out. Side walls
+     * that run past begin with their sheets (lead 0); others lap over the frame of the front wall, which is as deep as a stud is thick.
      */
-    @Test
-    void runningMarks_ofATable() {
+    @ParameterizedTest
+    @CsvSource({
+        "3000, 45, 400, 0, 1200, 0 377.5 777.5 1177.5 1577.5 1977.5 2377.5 2777.5 2955",
+        "2400, 38, 600, 0, 1200, 0 581 1181 1781 2362",
+        "3657.6, 38.1, 406.4, 0, 1219.2, 0 387.35 793.75 1200.15 1606.55 2012.95 2419.35 2825.75 3232.15 3619.5",
+        "4100, 38.1, 406.4, 38.1, 1219.2, 0 349.25 755.65 1162.05 1568.45 1974.85 2381.25 2787.65 3194.05 3600.45 4006.85"
+                + " 4061.9"
+    })
+    void runningMarks_ofATable(
+            double wall, double thick, double spacing, double lead, double sheet, String marks) {
         BoxPlan square = StartingPlans.square().withOpenings(List.of());
         MakeUp makeUp = square.makeUp();
         Framed walls =
                 makeUp.walls()
-                        .withOuterSkin(new Layer("aluminium-4x8", 1.5))
-                        .withInnerSkin(new Layer("poplar-ply-4x8", 5))
-                        .withMembers(new Members(new Section(38.1, 38.1), 406.4, "c24"))
-                        .withInsulation(new Layer("xps", 38.1));
+                        .withOuterSkin(new Layer("aluminium-as-sold", 1.5))
+                        .withInnerSkin(new Layer("ply-as-sold", 5))
+                        .withMembers(new Members(new Section(thick, thick), spacing, "c24"))
+                        .withInsulation(new Layer("xps", thick));
+        Assembly assembly =
+                lead > 0
+                        ? makeUp.assembly()
+                        : makeUp.assembly().withCorners(Assembly.Corners.SIDES_OVER_STRIP);
+        BoxPlan built = square.withMakeUp(makeUp.withWalls(walls).withAssembly(assembly));
+        // the box is longer by what stands before and behind the wall's frame: outer sheets, and
+        // frames where they do
+        double beside = 2 * (lead + 1.5);
         FramePage page =
-                left(
-                        BoxEdits.withLength(
-                                square.withMakeUp(makeUp.withWalls(walls)), 4100 + 2 * 39.6));
+                FramePages.of(BoxModel.of(BoxEdits.withLength(built, wall + beside), sold(sheet)))
+                        .getFirst();
+        double[] expected = Stream.of(marks.split(" ")).mapToDouble(Double::parseDouble).toArray();
         assertThat(
                         page.pieces().stream()
                                 .filter(piece -> piece.member().isUpright())
                                 .mapToDouble(Piece::fromZeroMm)
                                 .toArray())
-                .containsExactly(
-                        new double[] {
-                            0, 349.25, 755.65, 1162.05, 1568.45, 1974.85, 2381.25, 2787.65, 3194.05,
-                            3600.45, 4061.9
-                        },
-                        within(1e-6));
+                .containsExactly(expected, within(1e-6));
+    }
+
+    /** {@return the shop's materials, and aluminium and plywood in sheets of a width} */
+    private static MaterialLibrary sold(double widthMm) {
+        MaterialLibrary shop = MaterialLibrary.starting();
+        return shop.with(
+                List.of(
+                        inSheets(shop.get("aluminium"), "aluminium-as-sold", widthMm),
+                        inSheets(shop.get("poplar-ply"), "ply-as-sold", widthMm)));
+    }
+
+    private static Material inSheets(Material like, String id, double widthMm) {
+        Map<pteron.core.material.Property, Material.Sourced> values = new EnumMap<>(like.values());
+        values.put(
+                pteron.core.material.Property.SHEET_WIDTH,
+                new Material.Sourced(widthMm, "the table"));
+        return new Material(id, like.name(), like.kind(), values);
     }
 
     /** Sill and head from the top of the bottom plate: the plan counts over the floor, its opening a play larger. */
