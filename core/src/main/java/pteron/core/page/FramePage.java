@@ -3,6 +3,7 @@ package pteron.core.page;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
@@ -28,6 +29,7 @@ import pteron.core.shell.PanelTitle;
  * @param pieces its members, plates first, then by place; numbers count from 1 in this order
  * @param plates what is marked on the straight plates
  * @param openings sills and heads
+ * @param diagonals by which it is pulled square, empty where a corner is bent
  */
 public record FramePage(
         Panel panel,
@@ -35,7 +37,8 @@ public record FramePage(
         Point2 zero,
         List<Piece> pieces,
         List<PlateMarks> plates,
-        List<OpeningHeights> openings) {
+        List<OpeningHeights> openings,
+        Optional<Diagonals> diagonals) {
 
     /** How far beyond the end of an upright its plate is looked for (mm). */
     private static final double REACH_MM = 3;
@@ -58,7 +61,7 @@ public record FramePage(
     /** {@return the page of a panel} */
     static FramePage of(PanelFrame frame, List<PlacedOpening> openings) {
         Point2 zero = zero(frame);
-        List<Piece> pieces = pieces(frame, zero);
+        List<Piece> pieces = pieces(frame, openings, zero);
         List<PlateMarks> plates =
                 pieces.stream()
                         .filter(piece -> isStraightPlate(piece.member()))
@@ -71,7 +74,13 @@ public record FramePage(
                         .map(one -> heights(one, zero))
                         .toList();
         return new FramePage(
-                frame.panel(), isFromOutside(frame.panel()), zero, pieces, plates, heights);
+                frame.panel(),
+                isFromOutside(frame.panel()),
+                zero,
+                pieces,
+                plates,
+                heights,
+                Diagonals.of(frame.members()));
     }
 
     /** {@return what the panel is called: Left wall} */
@@ -102,7 +111,7 @@ public record FramePage(
         return all.stream().mapToDouble(member -> member.bounds().fromV()).min().orElseThrow();
     }
 
-    private static List<Piece> pieces(PanelFrame frame, Point2 zero) {
+    private static List<Piece> pieces(PanelFrame frame, List<PlacedOpening> openings, Point2 zero) {
         List<Member> members = new ArrayList<>(frame.members());
         members.sort(
                 Comparator.comparingInt((Member member) -> isPlate(member) ? 0 : 1)
@@ -117,15 +126,41 @@ public record FramePage(
         for (Member member : members) {
             double from = member.bounds().fromU() - zero.u();
             double middle = member.bounds().middle().u() - zero.u();
-            pieces.add(new Piece(pieces.size() + 1, member, from, middle));
+            pieces.add(
+                    new Piece(pieces.size() + 1, member, framed(member, openings), from, middle));
         }
         double zeroX = frame.panel().surface().at(zero, 0).x();
         for (Member firring : frame.firrings()) {
             double middle = Math.abs(firring.centre().x() - zeroX);
             double from = middle - firring.section().depthMm() / 2;
-            pieces.add(new Piece(pieces.size() + 1, firring, from, middle));
+            pieces.add(new Piece(pieces.size() + 1, firring, Optional.empty(), from, middle));
         }
         return pieces;
+    }
+
+    /** {@return name of the opening that a trimmer, header or sill stands at: it touches its clear room on that side} */
+    private static Optional<String> framed(Member member, List<PlacedOpening> openings) {
+        Bounds2 at = member.bounds();
+        return openings.stream()
+                .filter(one -> isEdge(member.role(), at, one.clear()))
+                .map(one -> one.opening().name())
+                .findFirst();
+    }
+
+    private static boolean isEdge(Role role, Bounds2 at, Bounds2 clear) {
+        boolean beside = at.fromV() < clear.toV() && clear.fromV() < at.toV();
+        boolean over = at.fromU() < clear.toU() && clear.fromU() < at.toU();
+        return switch (role) {
+            case TRIMMER ->
+                    beside && (touch(at.toU(), clear.fromU()) || touch(at.fromU(), clear.toU()));
+            case HEADER -> over && touch(at.fromV(), clear.toV());
+            case SILL -> over && touch(at.toV(), clear.fromV());
+            default -> false;
+        };
+    }
+
+    private static boolean touch(double one, double other) {
+        return Math.abs(one - other) < REACH_MM;
     }
 
     /** So that the order does not hang on the last bits of a sum. */

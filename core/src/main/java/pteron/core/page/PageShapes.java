@@ -18,6 +18,9 @@ import pteron.core.quantity.UnitSystem;
  */
 public final class PageShapes {
 
+    /** Length of the tick at a corner, along and up, in letters. */
+    private static final double TICK = 0.8;
+
     private final PageSheet sheet;
 
     private PageShapes(PageSheet sheet) {
@@ -45,6 +48,7 @@ public final class PageShapes {
 
     private Drawn drawn() {
         title();
+        sheet.page().diagonals().ifPresent(this::diagonals);
         sheet.page().openings().forEach(this::opening);
         sheet.flat()
                 .forEach(piece -> sheet.timber(piece.member(), piece.member().profile().corners()));
@@ -66,6 +70,20 @@ public final class PageShapes {
         over(page.title() + seen, 4.4);
         if (!page.openings().isEmpty()) {
             over("sills and heads from the top of the bottom plate", 3.1);
+        }
+    }
+
+    /** The corners that are measured from have a tick outside of them. */
+    private void diagonals(Diagonals square) {
+        over(
+                "square when lower left to upper right is %s, lower right to upper left %s"
+                        .formatted(sheet.text(square.risingMm()), sheet.text(square.fallingMm())),
+                1.8);
+        Point2 middle = sheet.room().middle();
+        for (Point2 corner : square.corners()) {
+            double u = corner.u() + Math.signum(corner.u() - middle.u()) * TICK * sheet.letters();
+            double v = corner.v() + Math.signum(corner.v() - middle.v()) * TICK * sheet.letters();
+            sheet.line(corner.u(), corner.v(), u, v);
         }
     }
 

@@ -2,6 +2,7 @@ package pteron.core.page;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
@@ -12,10 +13,12 @@ import pteron.core.frame.Role;
  *
  * @param number its number on the page, from 1; the same on drawing, plates and list
  * @param member the member
+ * @param frames name of the opening whose edge it is, empty for others
  * @param fromZeroMm from the zero of the page to its nearer face, across an upright, or to its nearer end (mm)
  * @param middleMm from the zero of the page to its centre (mm)
  */
-public record Piece(int number, Member member, double fromZeroMm, double middleMm) {
+public record Piece(
+        int number, Member member, Optional<String> frames, double fromZeroMm, double middleMm) {
 
     /** Roles of what is fitted between two members that stand already. */
     private static final Set<Role> BETWEEN =
@@ -24,9 +27,10 @@ public record Piece(int number, Member member, double fromZeroMm, double middleM
     /** So short that an error of the work is felt: such a piece is measured where it goes (mm); common practice. */
     private static final double SHORT_MM = 150;
 
-    /** {@return what it is: a floor has end bearers where a wall has plates} */
+    /** {@return what it is: a floor has end bearers where a wall has plates; trimmer, Window A} */
     public String kind() {
-        return member.role().label(member.panel().kind());
+        String role = member.role().label(member.panel().kind());
+        return frames.map(name -> role + ", " + name).orElse(role);
     }
 
     /** {@return length between the farther corners (mm): the long point} */

@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
@@ -30,6 +31,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
 
@@ -147,6 +149,58 @@ class FramePageTest {
                 pteron.core.material.Property.SHEET_WIDTH,
                 new Material.Sourced(widthMm, "the table"));
         return new Material(id, like.name(), like.kind(), values);
+    }
+
+    /** From the lengths of the plates alone: a wall with level plates and upright rear, its nose raked or not. */
+    @ParameterizedTest
+    @CsvSource({"SQUARE", "RAKED_NOSE"})
+    void diagonals_byPythagoras(OutlineStart start) {
+        FramePage page = left(StartingPlans.of(start).withOpenings(List.of()));
+        double bottom = lengthOf(page, Role.BOTTOM_PLATE);
+        double top = lengthOf(page, Role.TOP_PLATE);
+        double high =
+                page.pieces().stream()
+                                .map(piece -> piece.member().bounds().toV())
+                                .reduce(0.0, Math::max)
+                        - page.pieces().getFirst().member().bounds().fromV();
+        Diagonals square = page.diagonals().orElseThrow();
+        assertThat(square.risingMm()).isCloseTo(Math.hypot(bottom, high), within(0.5));
+        assertThat(square.fallingMm()).isCloseTo(Math.hypot(top, high), within(0.5));
+    }
+
+    private static double lengthOf(FramePage page, Role role) {
+        return page.pieces().stream()
+                .filter(piece -> piece.member().role() == role)
+                .mapToDouble(Piece::longPointMm)
+                .max()
+                .orElseThrow();
+    }
+
+    /** A bent corner takes no tape. */
+    @Test
+    void diagonals_ofABentWall_areNotTold() {
+        assertThat(left(StartingPlans.of(OutlineStart.ROUND_TAIL)).diagonals()).isEmpty();
+    }
+
+    /** Two trimmers a window and a door, a header each, a sill under the window: named by what they frame. */
+    @Test
+    void piecesRoundAnOpening_bearItsName() {
+        BoxPlan plan = StartingPlans.square();
+        FramePage page = left(plan);
+        for (OpeningHeights opening : page.openings()) {
+            assertThat(
+                            page.pieces().stream()
+                                    .filter(
+                                            piece ->
+                                                    piece.frames()
+                                                            .equals(Optional.of(opening.name())))
+                                    .map(piece -> piece.member().role()))
+                    .as(opening.name())
+                    .containsOnlyOnce(Role.HEADER)
+                    .contains(Role.TRIMMER)
+                    .hasSizeGreaterThanOrEqualTo(opening.sillMm().isPresent() ? 4 : 3);
+        }
+        assertThat(page.openings()).isNotEmpty();
     }
 
     /** Sill and head from the top of the bottom plate: the plan counts over the floor, its opening a play larger. */

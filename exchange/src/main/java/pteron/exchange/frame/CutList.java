@@ -46,7 +46,8 @@ final class CutList {
         "short point mm",
         "saw at start",
         "saw at end",
-        "length from the work"
+        "length from the work",
+        "frames"
     };
 
     private CutList() {}
@@ -126,7 +127,8 @@ final class CutList {
                 Csv.number(piece.shortPointMm(), 1),
                 FramePageTable.saw(piece.start()),
                 FramePageTable.saw(piece.end()),
-                piece.isTakenFromWork() ? "yes" : "");
+                piece.isTakenFromWork() ? "yes" : "",
+                piece.frames().orElse(""));
     }
 
     private static Map<Member, List<TubeEnd>> ends(BoxModel model) {
