@@ -3,6 +3,7 @@ package pteron.core.strength;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
@@ -12,6 +13,7 @@ import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.LoadCase;
+import pteron.core.quantity.Tolerance;
 import pteron.core.shell.Panel;
 import pteron.core.shell.PanelKind;
 import pteron.core.wind.RoofFace;
@@ -62,15 +64,37 @@ final class WallCheck {
                         .sorted(Comparator.comparingDouble(WallCheck::middle))
                         .toList();
         List<MemberCheck> checks = new ArrayList<>();
-        for (int i = 1; i < uprights.size() - 1; i++) {
-            Member member = uprights.get(i);
-            if (member.role() == Role.STUD || member.role() == Role.TRIMMER) {
-                double from = (middle(uprights.get(i - 1)) + middle(member)) / 2;
-                double to = (middle(member) + middle(uprights.get(i + 1))) / 2;
+        for (Member member : uprights) {
+            OptionalDouble before = neighbour(uprights, member, -1);
+            OptionalDouble after = neighbour(uprights, member, 1);
+            boolean checked = member.role() == Role.STUD || member.role() == Role.TRIMMER;
+            if (checked && before.isPresent() && after.isPresent()) {
+                double from = (before.getAsDouble() + middle(member)) / 2;
+                double to = (middle(member) + after.getAsDouble()) / 2;
                 checks.add(stud(member, from, to));
             }
         }
         return checks;
+    }
+
+    /**
+     * {@return middle of the next upright on one side that stands beside it; one that stands over or under it carries none of its
+     * load}
+     *
+     * @param way −1 towards lower u, 1 towards higher u
+     */
+    private static OptionalDouble neighbour(List<Member> uprights, Member member, int way) {
+        Bounds2 own = member.bounds();
+        return uprights.stream()
+                .filter(one -> way * (middle(one) - middle(member)) > Tolerance.PENCIL.lengthMm())
+                .filter(one -> isBeside(own, one.bounds()))
+                .mapToDouble(WallCheck::middle)
+                .reduce((one, other) -> way * (one - other) < 0 ? one : other);
+    }
+
+    private static boolean isBeside(Bounds2 one, Bounds2 other) {
+        double slack = Tolerance.PENCIL.lengthMm();
+        return one.fromV() < other.toV() - slack && other.fromV() < one.toV() - slack;
     }
 
     /** A stud carries half way to its neighbours. */
