@@ -67,18 +67,22 @@ public final class PageShapes {
     private void title() {
         FramePage page = sheet.page();
         String seen = page.fromOutside() ? ", seen from outside" : ", seen from inside";
-        over(page.title() + seen, 4.4);
+        over(page.title() + seen, 5.7);
         if (!page.openings().isEmpty()) {
-            over("sills and heads from the top of the bottom plate", 3.1);
+            over("sills and heads from the top of the bottom plate", 4.4);
         }
     }
 
     /** The corners that are measured from have a tick outside of them. */
     private void diagonals(Diagonals square) {
-        over(
-                "square when lower left to upper right is %s, lower right to upper left %s"
-                        .formatted(sheet.text(square.risingMm()), sheet.text(square.fallingMm())),
-                1.8);
+        String rising = sheet.text(square.risingMm());
+        String falling = sheet.text(square.fallingMm());
+        if (rising.equals(falling)) {
+            over("square: both diagonals " + rising, 1.8);
+        } else {
+            over("square: lower left to upper right " + rising, 3.1);
+            over("lower right to upper left " + falling, 1.8);
+        }
         Point2 middle = sheet.room().middle();
         for (Point2 corner : square.corners()) {
             double u = corner.u() + Math.signum(corner.u() - middle.u()) * TICK * sheet.letters();
@@ -89,7 +93,9 @@ public final class PageShapes {
 
     private void over(String words, double up) {
         double v = sheet.room().toV() + up * sheet.letters();
-        sheet.write(sheet.words(sheet.room().fromU(), v, words, Stand.BEGINS));
+        // clear of the line that leads to the figure over the drawing
+        double u = sheet.room().fromU() + 0.4 * sheet.letters();
+        sheet.write(sheet.words(u, v, words, Stand.BEGINS));
     }
 
     private List<Dimension> overall(Bounds2 bounds) {

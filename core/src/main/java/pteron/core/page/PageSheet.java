@@ -29,7 +29,7 @@ final class PageSheet {
     private static final double LEAST_LETTERS = 14;
 
     /** How far labels may lie outside of the panel, in letters. */
-    private static final double MARGIN = 6;
+    private static final double MARGIN = 7;
 
     /** How far below it rows of figures and plates may reach, in letters. */
     private static final double BELOW = 60;
