@@ -86,7 +86,7 @@ final class OpeningFields {
                         (size, v) -> new Size(size.widthMm(), v));
         opening.mm(
                         key + "play",
-                        name + " fitting gap, each side",
+                        name + "fitting gap, each side",
                         Opening::playMm,
                         Opening::withPlay)
                 .kg(key + "mass", name + "mass", Opening::massKg, Opening::withMass);

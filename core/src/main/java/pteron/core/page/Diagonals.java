@@ -16,14 +16,17 @@ import pteron.core.geometry.Point2;
  */
 public record Diagonals(Point2 lowerLeft, Point2 lowerRight, Point2 upperRight, Point2 upperLeft) {
 
+    /** Of the two corners of a slope of 45° the higher one is an upper corner, the lower one a lower corner. */
+    private static final double ASIDE = 0.8;
+
     /** {@return the diagonals of a frame; none where a corner is bent, for no tape is hooked there} */
     static Optional<Diagonals> of(List<Member> members) {
         List<Optional<Point2>> corners =
                 List.of(
-                        farthest(members, new Point2(-1, -1)),
-                        farthest(members, new Point2(1, -1)),
-                        farthest(members, new Point2(1, 1)),
-                        farthest(members, new Point2(-1, 1)));
+                        farthest(members, new Point2(-ASIDE, -1)),
+                        farthest(members, new Point2(ASIDE, -1)),
+                        farthest(members, new Point2(ASIDE, 1)),
+                        farthest(members, new Point2(-ASIDE, 1)));
         if (corners.stream().anyMatch(Optional::isEmpty)) {
             return Optional.empty();
         }

@@ -168,6 +168,17 @@ class FramePageTest {
         assertThat(square.fallingMm()).isCloseTo(Math.hypot(top, high), within(0.5));
     }
 
+    /** Both ends chamfered at 45°: the upper corners are those of the level plate, so that both diagonals are equal. */
+    @Test
+    void diagonals_ofAChamferedWall_reachTheLevelPlate() {
+        FramePage page = left(StartingPlans.of(OutlineStart.CHAMFERED).withOpenings(List.of()));
+        Diagonals square = page.diagonals().orElseThrow();
+        assertThat(square.risingMm()).isCloseTo(square.fallingMm(), within(0.5));
+        assertThat(square.upperRight().v()).isCloseTo(square.upperLeft().v(), within(0.5));
+        assertThat(square.upperRight().u() - square.upperLeft().u())
+                .isLessThan(lengthOf(page, Role.BOTTOM_PLATE) - 100);
+    }
+
     private static double lengthOf(FramePage page, Role role) {
         return page.pieces().stream()
                 .filter(piece -> piece.member().role() == role)
