@@ -7,8 +7,8 @@ import pteron.app.station.ListAside.Row;
 import pteron.app.station.Workbench;
 import pteron.core.buildup.SectionText;
 import pteron.core.frame.CutGroup;
-import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
+import pteron.core.page.SawSetting;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 
@@ -43,22 +43,9 @@ final class PiecesAside implements ListAside.Content {
     }
 
     private static String ends(Member member) {
-        String start = angle(member.startCut());
-        String end = angle(member.endCut());
-        return start.equals(end) ? "ends " + start : "ends " + start + ", " + end;
-    }
-
-    private static String angle(EndCut cut) {
-        return String.join(
-                " and ",
-                cut.degrees().stream()
-                        .map(
-                                angle ->
-                                        Math.abs(angle) < 0.05
-                                                ? "square"
-                                                : NumberText.format(Math.abs(angle), 1)
-                                                        + "° off square")
-                        .toList());
+        String start = SawSetting.words(member.startCut());
+        String end = SawSetting.words(member.endCut());
+        return start.equals(end) ? "saw " + start + " both ends" : "saw " + start + ", " + end;
     }
 
     @Override

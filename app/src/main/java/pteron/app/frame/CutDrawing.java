@@ -13,11 +13,11 @@ import javafx.scene.text.TextAlignment;
 import pteron.app.station.Workbench;
 import pteron.app.style.Palette;
 import pteron.core.buildup.SectionText;
-import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.geometry.Point2;
+import pteron.core.page.Piece;
+import pteron.core.page.SawSetting;
 import pteron.core.quantity.LengthText;
-import pteron.core.quantity.NumberText;
 import pteron.exchange.frame.BendWords;
 
 /** A member as it lies on the saw: long and short side, each end's angle counted from a square cut. */
@@ -72,19 +72,16 @@ final class CutDrawing extends VBox {
     }
 
     private String words() {
-        String start = angle(member.startCut());
-        String end = angle(member.endCut());
-        String rip = member.ripDegrees() == 0 ? "" : ", edge bevel " + degrees(member.ripDegrees());
-        return "left end %s, right end %s%s; angles from a square cut (0° is square)%s"
-                .formatted(start, end, rip, BendWords.of(member, bench.units()));
-    }
-
-    private static String angle(EndCut cut) {
-        return String.join(" and ", cut.degrees().stream().map(CutDrawing::degrees).toList());
-    }
-
-    private static String degrees(double angle) {
-        return NumberText.format(Math.abs(angle), 1) + "°";
+        String start = SawSetting.words(member.startCut());
+        String end = SawSetting.words(member.endCut());
+        String bevel = Piece.bevel(member);
+        String rip = bevel.isEmpty() ? "" : ", edge bevel " + bevel;
+        String block =
+                start.contains("block") || end.contains("block")
+                        ? "; “block”: past 60°, the piece along a block square to the fence"
+                        : "";
+        return "saw at left end %s, right end %s%s (0° is square)%s%s"
+                .formatted(start, end, rip, block, BendWords.of(member, bench.units()));
     }
 
     private void paint(GraphicsContext g) {

@@ -27,10 +27,21 @@ public record Piece(
     /** So short that an error of the work is felt: such a piece is measured where it goes (mm); common practice. */
     private static final double SHORT_MM = 150;
 
-    /** {@return what it is: a floor has end bearers where a wall has plates; trimmer, Window A} */
-    public String kind() {
+    /** {@return what it is called on its wall, and what it frames: stud 3; trimmer 2, Window A} */
+    public String title() {
         String role = member.role().label(member.panel().kind());
-        return frames.map(name -> role + ", " + name).orElse(role);
+        String own = member.name().substring(member.name().lastIndexOf(role));
+        return frames.map(name -> own + ", " + name).orElse(own);
+    }
+
+    /** {@return the bevel along one of its edges, in words: 11°, inner face narrower; empty where it has none} */
+    public static String bevel(Member member) {
+        double degrees = member.ripDegrees();
+        if (SawSetting.of(degrees).isSquare()) {
+            return "";
+        }
+        return SawSetting.of(degrees).words()
+                + (degrees > 0 ? ", inner face narrower" : ", outer face narrower");
     }
 
     /** {@return length between the farther corners (mm): the long point} */

@@ -47,7 +47,7 @@ final class PlateBars {
                 sheet.words(
                         Math.min(from, sheet.room().fromU()) - sheet.letters(),
                         (top + low) / 2,
-                        plates.plate().kind() + " " + plates.plate().number(),
+                        plates.plate().number() + ": " + plates.plate().title(),
                         Stand.ENDS));
         sheet.reachDown(low);
     }

@@ -1,5 +1,8 @@
 package pteron.core.page;
 
+import java.util.stream.Collectors;
+import pteron.core.frame.EndCut;
+import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Require;
 
 /**
@@ -43,6 +46,18 @@ public record SawSetting(double degrees, boolean alongBlock, int side) {
         return angle <= FARTHEST
                 ? new SawSetting(angle, false, side)
                 : new SawSetting(90 - angle, true, side);
+    }
+
+    /** {@return the settings for an end, one for each cut of it: 24.8° block, or 0° / 12° for a notched one} */
+    public static String words(EndCut end) {
+        return end.degrees().stream()
+                .map(angle -> of(angle).words())
+                .collect(Collectors.joining(" / "));
+    }
+
+    /** {@return what is set, in words: 0° for a square cut, 24.8°, 24.8° block} */
+    public String words() {
+        return NumberText.format(degrees, 1) + "°" + (alongBlock ? " block" : "");
     }
 
     /** {@return whether it is a square cut} */

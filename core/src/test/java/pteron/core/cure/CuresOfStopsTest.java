@@ -53,6 +53,7 @@ class CuresOfStopsTest {
                                                 + "/"
                                                 + one.getValue()[0])
                         .collect(Collectors.joining(", "));
+        System.out.printf("%d plans: %d of %d stops have a button (%s)%n", PLANS, cured, all, told);
         assertThat(all).isGreaterThan(PLANS);
         assertThat(cured).as("%d of %d: %s", cured, all, told).isGreaterThanOrEqualTo(all * 2 / 3);
     }

@@ -23,17 +23,23 @@ import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
 import pteron.core.buildup.Section;
 import pteron.core.edit.BoxEdits;
+import pteron.core.frame.Frame;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
+import pteron.core.geometry.Point2;
 import pteron.core.material.Material;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.Element;
+import pteron.core.outline.Outline;
 import pteron.core.plan.Assembly;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.MakeUp;
 import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.NumberText;
+import pteron.core.shell.PanelKind;
 
 /** The page of a panel: numbers, places, saw settings, plates; by hand from the plan alone. */
 class FramePageTest {
@@ -212,6 +218,43 @@ class FramePageTest {
                     .hasSizeGreaterThanOrEqualTo(opening.sillMm().isPresent() ? 4 : 3);
         }
         assertThat(page.openings()).isNotEmpty();
+    }
+
+    /**
+     * Bevels by hand: a front wall and a nose that turn by a half each at a raked nose, the shorter face inside; the page tells the
+     * figure of the saw and which face is narrower.
+     */
+    @Test
+    void bevels_tellWhichFaceIsNarrower() {
+        BoxModel model = model(StartingPlans.of(OutlineStart.RAKED_NOSE));
+        Outline outline = model.get(Outline.class);
+        double turn =
+                Math.abs(
+                        Math.toDegrees(
+                                angle(outline.elements().get(0))
+                                        - angle(outline.elements().get(1))));
+        Member plate =
+                model.get(Frame.class).members(Role.TOP_PLATE).stream()
+                        .filter(one -> one.panel().kind() == PanelKind.FRONT)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(Piece.bevel(plate))
+                .isEqualTo(NumberText.format(turn / 2, 1) + "°, inner face narrower");
+        Member stud = model.get(Frame.class).members(Role.STUD).getFirst();
+        assertThat(Piece.bevel(stud)).isEmpty();
+    }
+
+    private static double angle(Element element) {
+        Point2 way = element.curve().to().minus(element.curve().from());
+        return Math.atan2(way.v(), way.u());
+    }
+
+    @Test
+    void titles_areThoseOfTheCutList() {
+        assertThat(left(StartingPlans.square()).pieces())
+                .extracting(Piece::title)
+                .contains("bottom plate 1", "stud 1")
+                .doesNotHaveDuplicates();
     }
 
     /** Sill and head from the top of the bottom plate: the plan counts over the floor, its opening a play larger. */

@@ -14,6 +14,7 @@ import pteron.core.model.BoxModel;
 import pteron.core.page.FramePage;
 import pteron.core.page.FramePages;
 import pteron.core.page.Piece;
+import pteron.core.page.SawSetting;
 import pteron.core.tube.TubeEnd;
 import pteron.core.tube.Tubes;
 import pteron.exchange.csv.Csv;
@@ -125,8 +126,8 @@ final class CutList {
                 Csv.number(piece.fromZeroMm(), 1),
                 Csv.number(piece.middleMm(), 1),
                 Csv.number(piece.shortPointMm(), 1),
-                FramePageTable.saw(piece.start()),
-                FramePageTable.saw(piece.end()),
+                SawSetting.words(piece.member().startCut()),
+                SawSetting.words(piece.member().endCut()),
                 piece.isTakenFromWork() ? "yes" : "",
                 piece.frames().orElse(""));
     }

@@ -6,17 +6,23 @@ import java.util.stream.Collectors;
 import pteron.core.buildup.SectionText;
 import pteron.core.figure.Figure;
 import pteron.core.frame.CutGroup;
-import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
+import pteron.core.page.Piece;
+import pteron.core.page.SawSetting;
 import pteron.core.quantity.LengthText;
 import pteron.core.tube.Tubes;
 import pteron.exchange.pdf.Pages;
-import pteron.exchange.pdf.PaperText;
+import pteron.exchange.pdf.PieceSketch;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.PaperTable;
 
 /** The cut list on paper. */
 final class CutTable implements PaperTable {
+
+    private static final float[] SHARES = {0.17f, 0.15f, 0.095f, 0.065f, 0.095f, 0.115f, 0.31f};
+
+    /** Where the sketch of a piece stands: between its two cuts. */
+    private static final float SKETCH = 0.415f;
 
     @Override
     public void write(Job job, Pages pages) throws IOException {
@@ -28,19 +34,27 @@ final class CutTable implements PaperTable {
         pages.page(false);
         pages.heading("Cut list");
         pages.quiet("Equal parts grouped. Lengths to the long point; angles from square (0°).");
-        float[] shares = {0.20f, 0.14f, 0.11f, 0.11f, 0.08f, 0.36f};
+        pages.quiet(
+                "“block”: past 60°; stand the piece along a block square to the fence and set the figure.");
         pages.row(
                 true,
-                shares,
+                SHARES,
                 List.of(
                         "parts × length",
                         "section",
                         "start cut",
+                        "",
                         "end cut",
                         "edge bevel",
                         "which"));
         for (CutGroup group : CutGroup.of(job.model().members(), job.units())) {
-            pages.row(false, shares, cells(job, group));
+            pages.row(false, SHARES, cells(job, group));
+            Member first = group.first();
+            new PieceSketch(pages)
+                    .piece(
+                            SKETCH,
+                            first.startCut().degrees().getFirst(),
+                            first.endCut().degrees().getFirst());
         }
         tubes(job, pages);
     }
@@ -62,17 +76,14 @@ final class CutTable implements PaperTable {
         return List.of(
                 group.count() + " × " + LengthText.format(member.lengthMm(), job.units()),
                 section(job, member),
-                angles(member.startCut()),
-                angles(member.endCut()),
-                PaperText.angle(member.ripDegrees()),
+                SawSetting.words(member.startCut()),
+                "",
+                SawSetting.words(member.endCut()),
+                Piece.bevel(member),
                 group.names() + BendWords.of(member, job.units()));
     }
 
     static String section(Job job, Member member) {
         return SectionText.of(member.section(), job.units());
-    }
-
-    private static String angles(EndCut cut) {
-        return String.join(" / ", cut.degrees().stream().map(PaperText::angle).toList());
     }
 }

@@ -2,7 +2,6 @@ package pteron.exchange.frame;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.stream.Collectors;
 import pteron.core.frame.EndCut;
 import pteron.core.page.FramePage;
 import pteron.core.page.FramePages;
@@ -10,7 +9,6 @@ import pteron.core.page.PageShapes;
 import pteron.core.page.Piece;
 import pteron.core.page.SawSetting;
 import pteron.core.quantity.LengthText;
-import pteron.core.quantity.NumberText;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.pdf.DrawingOnPaper;
 import pteron.exchange.pdf.Pages;
@@ -104,30 +102,24 @@ final class FramePageTable implements PaperTable {
         boolean slanted = Math.abs(piece.longPointMm() - piece.shortPointMm()) > 0.05;
         return List.of(
                 String.valueOf(piece.number()),
-                piece.kind() + BendWords.of(piece.member(), job.units()),
+                title(piece) + BendWords.of(piece.member(), job.units()),
                 CutTable.section(job, piece.member()),
                 text(piece.longPointMm(), job) + (piece.isTakenFromWork() ? " fit" : ""),
                 slanted ? text(piece.shortPointMm(), job) : "",
-                saw(piece.start()),
+                SawSetting.words(piece.member().startCut()),
                 "",
-                saw(piece.end()),
+                SawSetting.words(piece.member().endCut()),
                 text(piece.fromZeroMm(), job),
                 text(piece.middleMm(), job),
                 "");
     }
 
-    private static String text(double mm, Job job) {
-        return LengthText.format(mm, job.units());
+    private static String title(Piece piece) {
+        String bevel = Piece.bevel(piece.member());
+        return bevel.isEmpty() ? piece.title() : piece.title() + "; edge bevel " + bevel;
     }
 
-    /** {@return settings of the saw for the cuts of one end: 24.8, or 24.8 block} */
-    static String saw(List<SawSetting> settings) {
-        return settings.stream()
-                .map(
-                        saw ->
-                                NumberText.format(saw.degrees(), 1)
-                                        + "°"
-                                        + (saw.alongBlock() ? " block" : ""))
-                .collect(Collectors.joining(" / "));
+    private static String text(double mm, Job job) {
+        return LengthText.format(mm, job.units());
     }
 }

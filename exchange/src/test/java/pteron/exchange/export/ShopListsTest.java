@@ -30,7 +30,7 @@ class ShopListsTest {
         List<String> lines = WrittenLists.of("cut-list", model).lines().toList();
         assertThat(lines.getFirst())
                 .isEqualTo(
-                        "name,role,panel,material,thickness mm,depth mm,length mm,start cut °,end cut °,edge bevel °,mass kg,tightest radius mm,strips,wall mm,start meets,end meets,weld mm,page,number,from 0 mm,centre mm,short point mm,saw at start,saw at end,length from the work");
+                        "name,role,panel,material,thickness mm,depth mm,length mm,start cut °,end cut °,edge bevel °,mass kg,tightest radius mm,strips,wall mm,start meets,end meets,weld mm,page,number,from 0 mm,centre mm,short point mm,saw at start,saw at end,length from the work,frames");
         assertThat(lines)
                 .anyMatch(
                         line ->

@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import pteron.core.cutting.BarCutting;
+import pteron.core.frame.EndCut;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.page.FramePage;
@@ -55,7 +56,7 @@ class FramePageTableTest {
                 assertThat(text).contains(page.title() + ", frame", page.title() + ", pieces");
                 for (Piece piece : page.pieces()) {
                     assertThat(text)
-                            .contains(piece.number() + " " + piece.kind())
+                            .contains(piece.number() + " " + piece.title())
                             .contains(plain(LengthText.format(piece.longPointMm(), plan.units())))
                             .contains(plain(LengthText.format(piece.fromZeroMm(), plan.units())));
                 }
@@ -65,10 +66,9 @@ class FramePageTableTest {
 
     @Test
     void sawWords() {
-        assertThat(FramePageTable.saw(List.of(SawSetting.SQUARE))).isEqualTo("0°");
-        assertThat(FramePageTable.saw(List.of(SawSetting.of(-65.2)))).isEqualTo("24.8° block");
-        assertThat(FramePageTable.saw(List.of(SawSetting.of(24.8), SawSetting.of(-10))))
-                .isEqualTo("24.8° / 10°");
+        assertThat(SawSetting.words(new EndCut(List.of(0.0)))).isEqualTo("0°");
+        assertThat(SawSetting.words(new EndCut(List.of(-65.2)))).isEqualTo("24.8° block");
+        assertThat(SawSetting.words(new EndCut(List.of(24.8, -10.0)))).isEqualTo("24.8° / 10°");
     }
 
     /** One row a member, each with its page and its number on it. */
