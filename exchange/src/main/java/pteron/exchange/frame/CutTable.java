@@ -19,10 +19,10 @@ import pteron.exchange.station.PaperTable;
 /** The cut list on paper. */
 final class CutTable implements PaperTable {
 
-    private static final float[] SHARES = {0.17f, 0.15f, 0.095f, 0.065f, 0.095f, 0.115f, 0.31f};
+    private static final float[] SHARES = {0.145f, 0.14f, 0.1f, 0.115f, 0.1f, 0.11f, 0.29f};
 
     /** Where the sketch of a piece stands: between its two cuts. */
-    private static final float SKETCH = 0.415f;
+    private static final float SKETCH = 0.388f;
 
     @Override
     public void write(Job job, Pages pages) throws IOException {

@@ -42,6 +42,7 @@ public final class Pages implements AutoCloseable {
     private PDRectangle size;
 
     private float y;
+    private float firstLine;
     private int number;
 
     /** No pages yet; the footer stands on each. */
@@ -85,6 +86,11 @@ public final class Pages implements AutoCloseable {
     /** {@return how far up the pen stands (points)} */
     public float y() {
         return y;
+    }
+
+    /** {@return how far up the first line of the table row stands that was written last (points)} */
+    float firstLine() {
+        return firstLine;
     }
 
     /** {@return what is left of the page under what stands on it, a little kept for a line} */
@@ -169,6 +175,7 @@ public final class Pages implements AutoCloseable {
         }
         room(13 + LINE * (most - 1));
         y -= 12;
+        firstLine = y;
         float x = Paper.MARGIN;
         for (int i = 0; i < cells.size(); i++) {
             for (int k = 0; k < lines.get(i).size(); k++) {

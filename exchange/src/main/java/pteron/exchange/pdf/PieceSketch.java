@@ -34,7 +34,7 @@ public final class PieceSketch {
     public void box(float share) throws IOException {
         content.setStrokingColor(Pages.INK);
         content.setLineWidth(0.6f);
-        content.addRect(Paper.MARGIN + share * pages.width(), pages.y() - 1.5f, 8, 8);
+        content.addRect(Paper.MARGIN + share * pages.width(), pages.firstLine() - 1.5f, 8, 8);
         content.stroke();
     }
 
@@ -47,7 +47,7 @@ public final class PieceSketch {
      */
     public void piece(float share, double startDegrees, double endDegrees) throws IOException {
         float left = Paper.MARGIN + share * pages.width() + REACH;
-        float low = pages.y() - 1.5f;
+        float low = pages.firstLine() - 1.5f;
         float top = low + HIGH;
         float start = lean(startDegrees);
         float end = lean(endDegrees);
