@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import pteron.core.frame.Member;
 import pteron.core.frame.PanelFrame;
 import pteron.core.frame.Role;
@@ -78,23 +80,56 @@ final class WallCheck {
     }
 
     /**
-     * {@return middle of the next upright on one side that stands beside it; one that stands over or under it carries none of its
-     * load}
+     * {@return middle of the farthest of the next uprights on one side that stand beside it, one at each height; what stands over or
+     * under it carries none of its load}
      *
      * @param way −1 towards lower u, 1 towards higher u
      */
     private static OptionalDouble neighbour(List<Member> uprights, Member member, int way) {
-        Bounds2 own = member.bounds();
-        return uprights.stream()
-                .filter(one -> way * (middle(one) - middle(member)) > Tolerance.PENCIL.lengthMm())
-                .filter(one -> isBeside(own, one.bounds()))
-                .mapToDouble(WallCheck::middle)
-                .reduce((one, other) -> way * (one - other) < 0 ? one : other);
+        List<Member> side =
+                uprights.stream()
+                        .filter(
+                                one ->
+                                        way * (middle(one) - middle(member))
+                                                > Tolerance.PENCIL.lengthMm())
+                        .toList();
+        return heights(side, member.bounds())
+                .mapToObj(
+                        height ->
+                                side.stream()
+                                        .filter(one -> stands(one, height))
+                                        .mapToDouble(WallCheck::middle)
+                                        .reduce((one, other) -> nearer(one, other, way)))
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .reduce((one, other) -> nearer(one, other, -way));
     }
 
-    private static boolean isBeside(Bounds2 one, Bounds2 other) {
-        double slack = Tolerance.PENCIL.lengthMm();
-        return one.fromV() < other.toV() - slack && other.fromV() < one.toV() - slack;
+    /** {@return a height in each stretch of a member between the ends of those beside it} */
+    private static DoubleStream heights(List<Member> side, Bounds2 own) {
+        double[] ends =
+                DoubleStream.concat(
+                                DoubleStream.of(own.fromV(), own.toV()),
+                                side.stream()
+                                        .flatMapToDouble(
+                                                one ->
+                                                        DoubleStream.of(
+                                                                one.bounds().fromV(),
+                                                                one.bounds().toV())))
+                        .filter(v -> own.fromV() <= v && v <= own.toV())
+                        .sorted()
+                        .toArray();
+        return IntStream.range(1, ends.length)
+                .filter(i -> ends[i] - ends[i - 1] > Tolerance.PENCIL.lengthMm())
+                .mapToDouble(i -> (ends[i] + ends[i - 1]) / 2);
+    }
+
+    private static boolean stands(Member one, double height) {
+        return one.bounds().fromV() < height && height < one.bounds().toV();
+    }
+
+    private static double nearer(double one, double other, int way) {
+        return way * (one - other) < 0 ? one : other;
     }
 
     /** A stud carries half way to its neighbours. */

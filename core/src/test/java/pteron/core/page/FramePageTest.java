@@ -18,6 +18,7 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import pteron.core.buildup.Framed;
 import pteron.core.buildup.Layer;
 import pteron.core.buildup.Members;
@@ -242,6 +243,43 @@ class FramePageTest {
                 .isEqualTo(NumberText.format(turn / 2, 1) + "°, inner face narrower");
         Member stud = model.get(Frame.class).members(Role.STUD).getFirst();
         assertThat(Piece.bevel(stud)).isEmpty();
+    }
+
+    /**
+     * Mitres of the plates of a side wall by rotation of two planes: where two straight edges of the outline meet, each plate is cut
+     * at half of the turn between them; read as the saw is set.
+     */
+    @ParameterizedTest
+    @EnumSource(names = {"SQUARE", "RAKED_NOSE", "CHAMFERED"})
+    void mitres_areHalfTheTurn(OutlineStart start) {
+        BoxModel model = model(StartingPlans.of(start).withOpenings(List.of()));
+        List<Element> roof = model.get(Outline.class).elements();
+        List<String> cuts =
+                left(StartingPlans.of(start).withOpenings(List.of())).pieces().stream()
+                        .filter(one -> one.member().role() == Role.TOP_PLATE)
+                        .flatMap(
+                                one ->
+                                        Stream.of(
+                                                SawSetting.words(one.member().startCut()),
+                                                SawSetting.words(one.member().endCut())))
+                        .toList();
+        int mitres = 0;
+        for (int i = 1; i < roof.size(); i++) {
+            double turn = Math.toDegrees(Math.abs(angle(roof.get(i)) - angle(roof.get(i - 1))));
+            boolean sloping = turn > 1 && turn < 89;
+            if (sloping && isSlope(roof.get(i)) != isSlope(roof.get(i - 1)) && turn > 30) {
+                String half = NumberText.format(turn / 2, 1) + "°";
+                assertThat(cuts).as("turn of %.2f°", turn).contains(half);
+                mitres++;
+            }
+        }
+        assertThat(mitres > 0).isEqualTo(start != OutlineStart.SQUARE);
+    }
+
+    /** {@return whether an edge is neither level nor upright} */
+    private static boolean isSlope(Element element) {
+        double degrees = Math.toDegrees(Math.abs(angle(element)));
+        return degrees > 5 && degrees < 85;
     }
 
     private static double angle(Element element) {
