@@ -115,7 +115,7 @@ final class ExportVerb implements Callable<Integer> {
     }
 
     private static String views() {
-        return Arrays.stream(View.values()).map(View::key).collect(Collectors.joining(", "));
+        return Arrays.stream(View.values()).map(View::label).collect(Collectors.joining(", "));
     }
 
     private Drawing drawing(BoxModel model) {

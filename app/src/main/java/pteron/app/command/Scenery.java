@@ -35,10 +35,10 @@ final class Scenery {
     private static List<String> names() {
         List<String> names = new ArrayList<>();
         for (Station station : Route.stations()) {
-            names.add(station.key());
+            names.add(station.word());
         }
         for (View view : View.values()) {
-            names.add(view.key());
+            names.add(view.label());
         }
         names.add(START);
         names.addAll(ScreenRoute.tables().stream().sorted().toList());

@@ -24,7 +24,7 @@ final class ShotVerb implements Callable<Integer> {
             paramLabel = "NAME",
             defaultValue = "left",
             description =
-                    "left, right, front, rear, plan, roof, unfolded, solid, section, all; carrier … cutting; schools, glues, materials, scales, uprights; station/view; start")
+                    "a view (left, right, front, rear, floor, roof, flat, 3D, section, all, partitions, frames), a station (carrier … buy-and-cut), station/view, a table (schools, glues, materials, scales, uprights), or start")
     private String view;
 
     @Option(

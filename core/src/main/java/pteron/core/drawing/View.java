@@ -1,6 +1,5 @@
 package pteron.core.drawing;
 
-import java.util.Locale;
 import pteron.core.geometry.Point2;
 import pteron.core.geometry.Point3;
 import pteron.core.plan.Wall;
@@ -54,7 +53,7 @@ public enum View {
 
     /** {@return whether a word means this view: its key, or what a builder calls it} */
     public boolean isCalled(String word) {
-        return key.equals(word) || label.toLowerCase(Locale.ROOT).equals(word);
+        return key.equals(word) || label.equalsIgnoreCase(word);
     }
 
     /** {@return what it shows} */

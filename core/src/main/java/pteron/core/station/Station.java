@@ -33,7 +33,12 @@ public record Station(String key, String label, List<String> figures) {
 
     /** {@return whether a word means this station: its key, or its label as a word: {@code buy-and-cut}} */
     public boolean isCalled(String word) {
-        return key.equals(word) || label.toLowerCase(Locale.ROOT).replace(' ', '-').equals(word);
+        return key.equals(word) || word().equalsIgnoreCase(word);
+    }
+
+    /** {@return what a builder types for it: buy-and-cut} */
+    public String word() {
+        return label.toLowerCase(Locale.ROOT).replace(' ', '-');
     }
 
     /** {@return the key of a figure of it: {@code frame.members} for {@code members}} */
