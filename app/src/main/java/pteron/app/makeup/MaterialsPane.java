@@ -19,6 +19,8 @@ import pteron.core.material.Material;
 import pteron.core.material.Property;
 import pteron.core.quantity.Named;
 import pteron.core.quantity.NumberText;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
 
 /** The material library: choose one, read its values, each with its source. */
 final class MaterialsPane extends BorderPane {
@@ -153,7 +155,7 @@ final class MaterialsPane extends BorderPane {
         return label;
     }
 
-    private static GridPane values(Material material) {
+    private GridPane values(Material material) {
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(6);
@@ -170,7 +172,11 @@ final class MaterialsPane extends BorderPane {
         return grid;
     }
 
-    private static Label mono(Property property, double value) {
+    private Label mono(Property property, double value) {
+        UnitSystem units = bench.units();
+        if (units == UnitSystem.INCHES && property.quantity().isPresent()) {
+            return Cells.mono(new Quantity(value, property.quantity().get()).text(units));
+        }
         String number = value < 1 ? NumberText.format(value, 4) : NumberText.format(value, 2);
         return Cells.mono((number + " " + property.unit()).strip());
     }

@@ -113,12 +113,12 @@ final class SchoolsPane extends ScrollPane {
             "",
             "layers, outside first",
             "thickness",
-            "mass of 1 m²",
+            "mass per area",
             "of the whole box",
             warmthName() + ", the " + (metric() ? "lower" : "higher") + " the warmer",
             "heat loss, design night",
-            "stiffness of 600 × 600",
-            "price of 1 m²",
+            "stiffness of a square of " + Quantity.mm(BuildUpSums.STRIP_MM).text(bench.units()),
+            "price per area, your currency",
             "of the whole box",
             ""
         };

@@ -99,14 +99,7 @@ final class OwnMaterialForm extends VBox {
     }
 
     private static Unit unit(Property property) {
-        return switch (property) {
-            case DENSITY -> Unit.KILOGRAM_PER_CUBIC_METRE;
-            case CONDUCTIVITY -> Unit.WATT_PER_METRE_KELVIN;
-            case SHEET_WIDTH, SHEET_LENGTH -> Unit.MILLIMETRE;
-            case MODULUS, SHEAR_MODULUS, BENDING, SHEAR, COMPRESSION, TENSION ->
-                    Unit.NEWTON_PER_SQUARE_MILLIMETRE;
-            default -> null;
-        };
+        return property.quantity().orElse(null);
     }
 
     private void add(String words, TextField text) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
@@ -48,6 +49,10 @@ class ScreensTest {
 
     /** Phrases that are wrong in every sense, as {@code docs/words.md} lists them. */
     private static final List<String> WRONG_WORDS = wrongWords();
+
+    private static final Pattern METRIC =
+            Pattern.compile(
+                    "\\d[\\s\u2009]?(mm|cm|m|m²|m³|kg|kg/m³|N|kN|N/mm²|L|mL|°C|W)(?![\\p{L}\\d²³/·°])");
 
     private final TreeSet<String> faults = new TreeSet<>();
     private AppWindow window;
@@ -143,6 +148,7 @@ class ScreensTest {
                     collect(root, texts);
                     texts.forEach(text -> cut(text, screen));
                     texts.forEach(text -> worded(text.getText(), screen));
+                    texts.forEach(text -> unmetric(text.getText(), screen));
                     overlaps(texts, screen);
                 });
     }
@@ -176,6 +182,15 @@ class ScreensTest {
             if (!node.isFocusTraversable() && !node.isDisabled()) {
                 faults.add("not reached by Tab: " + node);
             }
+        }
+    }
+
+    /** In a plan in feet and inches no metric unit stands behind a number, on any screen. */
+    private void unmetric(String text, String screen) {
+        boolean inches = screen.contains(UnitSystem.INCHES.toString());
+        boolean own = text.equals(Demos.wagtail().purpose());
+        if (inches && !own && METRIC.matcher(text).find()) {
+            faults.add(screen + ": metric “" + text + "”");
         }
     }
 

@@ -1,6 +1,9 @@
 package pteron.core.material;
 
+import java.util.Arrays;
+import java.util.Optional;
 import pteron.core.quantity.Require.Range;
+import pteron.core.quantity.Unit;
 
 /** What a material may be asked for. Strengths are characteristic values, moduli mean values. */
 public enum Property {
@@ -77,8 +80,15 @@ public enum Property {
         return range;
     }
 
-    /** {@return the symbol of its unit} */
+    /** {@return the symbol of its unit, as files have it} */
     public String unit() {
         return unit;
+    }
+
+    /** {@return the unit that its values are shown and typed in, empty for pure numbers} */
+    public Optional<Unit> quantity() {
+        return Arrays.stream(Unit.values())
+                .filter(one -> !unit.isEmpty() && one.symbol().equals(unit))
+                .findFirst();
     }
 }

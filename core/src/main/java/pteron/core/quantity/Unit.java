@@ -69,6 +69,10 @@ public enum Unit {
     MONEY("", 0, "", 1, 0),
     /** Plain price per area (money/m²). */
     MONEY_PER_SQUARE_METRE("/m²", 1, "/ft²", 0.09290304, 2),
+    /** Plain price per volume (money/m³). */
+    MONEY_PER_CUBIC_METRE("per m³", 0, "per ft³", 0.0283168466, 2),
+    /** Growth with heat (millionths a kelvin). */
+    MILLIONTHS_PER_KELVIN("1e-6/K", 1, "1e-6/°F", 1 / 1.8, 1),
     /** Share of a whole (percent, 0 to 100). */
     PERCENT("%", 1, "%", 1, 1),
     /** Demand over capacity, or another pure number. */

@@ -61,7 +61,7 @@ final class SchoolFigures {
                         stiff ->
                                 add(
                                         "stiffness",
-                                        "Stiffness of 600 × 600 mm, ",
+                                        "Stiffness of a sample square, ",
                                         new Quantity(stiff, Unit.NEWTON_PER_MILLIMETRE),
                                         () ->
                                                 amounts(

@@ -3,6 +3,7 @@ package pteron.exchange.makeup;
 import pteron.core.glue.Glue;
 import pteron.core.glue.GlueJoint;
 import pteron.core.glue.Glues;
+import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.quantity.Named;
 import pteron.exchange.csv.Csv;
@@ -38,10 +39,15 @@ final class GlueList {
                                         made ->
                                                 made.get(Glues.class)
                                                         .joints()
-                                                        .forEach(joint -> row(rows, joint))));
+                                                        .forEach(
+                                                                joint ->
+                                                                        row(
+                                                                                rows,
+                                                                                model.library(),
+                                                                                joint))));
     }
 
-    private static void row(Csv.Rows rows, GlueJoint joint) {
+    private static void row(Csv.Rows rows, MaterialLibrary library, GlueJoint joint) {
         Glue glue = joint.glue().orElse(null);
         boolean none = glue == null;
         rows.print(
@@ -50,7 +56,7 @@ final class GlueList {
                 joint.outer(),
                 joint.inner(),
                 Named.words(joint.held()),
-                none ? "" : glue.id(),
+                none ? "" : library.get(glue.id()).name(),
                 Csv.number(joint.areaM2(), 2),
                 none ? "" : glue.spread().coats(),
                 none ? "" : Csv.number(joint.litres(), 2),

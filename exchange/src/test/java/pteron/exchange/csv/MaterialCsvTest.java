@@ -134,7 +134,7 @@ class MaterialCsvTest {
         assertThat(strip.get(2)).startsWith("2,roof,1480,");
         List<String> glue = lines(WrittenLists.of("glue", siskin));
         assertThat(glue).hasSize(1 + siskin.made().orElseThrow().get(Glues.class).joints().size());
-        assertThat(glue).anyMatch(line -> line.contains("pu-glue"));
+        assertThat(glue).anyMatch(line -> line.contains("Polyurethane glue, foaming"));
     }
 
     @Test
