@@ -173,11 +173,7 @@ public final class FileActions implements AutoCloseable {
                             waiting.over();
                             boolean other = !document.file().equals(Optional.of(file));
                             document.savedAs(plan, file, stamp);
-                            keeping.decided();
-                            if (other && window.bench() != null && document() == document) {
-                                keeping.markOpen(file);
-                            }
-                            window.opened(file);
+                            saved(document, file, other);
                             then.run();
                         },
                         () -> {
@@ -189,6 +185,14 @@ public final class FileActions implements AutoCloseable {
                             notSaved(sentence, then);
                         },
                         waiting::say));
+    }
+
+    private void saved(PlanDocument document, Path file, boolean other) {
+        keeping.decided();
+        if (other && window.bench() != null && document() == document) {
+            keeping.markOpen(file);
+        }
+        window.opened(file);
     }
 
     /** A saving that takes long: said with a way out, and taken back when it has ended. */

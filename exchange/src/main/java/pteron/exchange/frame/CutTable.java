@@ -21,6 +21,9 @@ final class CutTable implements PaperTable {
 
     private static final float[] SHARES = {0.145f, 0.14f, 0.1f, 0.115f, 0.1f, 0.11f, 0.29f};
 
+    private static final List<String> HEADINGS =
+            List.of("parts × length", "section", "start cut", "", "end cut", "edge bevel", "which");
+
     /** Where the sketch of a piece stands: between its two cuts. */
     private static final float SKETCH = 0.388f;
 
@@ -36,27 +39,18 @@ final class CutTable implements PaperTable {
         pages.quiet("Equal parts grouped. Lengths to the long point; angles from square (0°).");
         pages.quiet(
                 "“block”: past 60°; stand the piece along a block square to the fence and set the figure.");
-        pages.row(
-                true,
-                SHARES,
-                List.of(
-                        "parts × length",
-                        "section",
-                        "start cut",
-                        "",
-                        "end cut",
-                        "edge bevel",
-                        "which"));
+        pages.row(true, SHARES, HEADINGS);
         for (CutGroup group : CutGroup.of(job.model().members(), job.units())) {
             pages.row(false, SHARES, cells(job, group));
-            Member first = group.first();
-            new PieceSketch(pages)
-                    .piece(
-                            SKETCH,
-                            first.startCut().degrees().getFirst(),
-                            first.endCut().degrees().getFirst());
+            sketch(pages, group.first());
         }
         tubes(job, pages);
+    }
+
+    private static void sketch(Pages pages, Member member) throws IOException {
+        double start = member.startCut().degrees().getFirst();
+        double end = member.endCut().degrees().getFirst();
+        new PieceSketch(pages).piece(SKETCH, start, end);
     }
 
     /** What joins the tubes, in a line under the list. */

@@ -163,16 +163,10 @@ public final class Pages implements AutoCloseable {
     /** Writes a table row; shares are parts of the width, texts too long for theirs are cut short. */
     public void row(boolean head, float[] shares, List<String> cells) throws IOException {
         List<List<String>> lines = new ArrayList<>();
-        int most = 1;
         for (int i = 0; i < cells.size(); i++) {
-            float wide = shares[i] * width() - 6;
-            List<String> cell = new ArrayList<>();
-            for (String line : wrapped(cellFont(head, i), CELL_POINTS, cells.get(i), wide)) {
-                cell.add(fitted(cellFont(head, i), CELL_POINTS, line, wide));
-            }
-            lines.add(cell);
-            most = Math.max(most, cell.size());
+            lines.add(lines(cellFont(head, i), cells.get(i), shares[i] * width() - 6));
         }
+        int most = lines.stream().mapToInt(List::size).max().orElse(1);
         room(13 + LINE * (most - 1));
         y -= 12;
         firstLine = y;
@@ -190,6 +184,14 @@ public final class Pages implements AutoCloseable {
         content.moveTo(Paper.MARGIN, y - 3);
         content.lineTo(Paper.MARGIN + width(), y - 3);
         content.stroke();
+    }
+
+    private List<String> lines(PDFont font, String text, float wide) throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (String line : wrapped(font, CELL_POINTS, text, wide)) {
+            lines.add(fitted(font, CELL_POINTS, line, wide));
+        }
+        return lines;
     }
 
     private PDFont cellFont(boolean head, int column) {
