@@ -49,6 +49,8 @@ final class Keeping {
 
     /** Keeps a document against a power cut and watches its file. */
     void keep(PlanDocument document) {
+        // what is still being written or decided is about the plan before
+        deciding = false;
         keeper =
                 new Keeper(
                         recoveries,

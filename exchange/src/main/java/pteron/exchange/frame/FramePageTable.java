@@ -20,11 +20,11 @@ import pteron.exchange.station.PaperTable;
 final class FramePageTable implements PaperTable {
 
     private static final float[] SHARES = {
-        0.03f, 0.125f, 0.15f, 0.1f, 0.09f, 0.09f, 0.075f, 0.09f, 0.105f, 0.105f, 0.035f
+        0.03f, 0.125f, 0.195f, 0.095f, 0.085f, 0.085f, 0.066f, 0.085f, 0.095f, 0.1f, 0.035f
     };
 
     /** Where the sketch of a piece stands: between its two cuts. */
-    private static final float SKETCH = 0.59f;
+    private static final float SKETCH = 0.607f;
 
     private static final float BOX = 0.965f;
 

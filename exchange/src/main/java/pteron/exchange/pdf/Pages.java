@@ -43,6 +43,9 @@ public final class Pages implements AutoCloseable {
 
     private float y;
     private float firstLine;
+    private String lastHeading = "";
+    private float[] headShares;
+    private List<String> headCells;
     private int number;
 
     /** No pages yet; the footer stands on each. */
@@ -133,6 +136,8 @@ public final class Pages implements AutoCloseable {
         y -= 26;
         text(bold, 14, INK, Paper.MARGIN, y, text);
         y -= 8;
+        lastHeading = text;
+        headShares = null;
     }
 
     /** Writes a line, broken where it is too long. */
@@ -167,7 +172,11 @@ public final class Pages implements AutoCloseable {
             lines.add(lines(cellFont(head, i), cells.get(i), shares[i] * width() - 6));
         }
         int most = lines.stream().mapToInt(List::size).max().orElse(1);
-        room(13 + LINE * (most - 1));
+        roomForRow(head, 13 + LINE * (most - 1), shares);
+        if (head) {
+            headShares = shares;
+            headCells = cells;
+        }
         y -= 12;
         firstLine = y;
         float x = Paper.MARGIN;
@@ -184,6 +193,19 @@ public final class Pages implements AutoCloseable {
         content.moveTo(Paper.MARGIN, y - 3);
         content.lineTo(Paper.MARGIN + width(), y - 3);
         content.stroke();
+    }
+
+    /** Where a row of a table turns the page, its heading and head stand on the next one too. */
+    private void roomForRow(boolean head, float height, float[] shares) throws IOException {
+        int before = number;
+        room(height);
+        if (number != before && !head && shares == headShares) {
+            List<String> cells = headCells;
+            String heading = lastHeading;
+            heading(heading + ", continued");
+            lastHeading = heading;
+            row(true, shares, cells);
+        }
     }
 
     private List<String> lines(PDFont font, String text, float wide) throws IOException {

@@ -43,6 +43,27 @@ class PagesTest {
         }
     }
 
+    /** Who has the second page in hand sees whose list it is and what its columns are. */
+    @Test
+    void longTable_hasItsHeadOnEveryPage() throws IOException {
+        float[] shares = {0.5f, 0.5f};
+        try (PDDocument document =
+                written(
+                        Paper.A4,
+                        pages -> {
+                            pages.heading("Roof, pieces");
+                            pages.row(true, shares, List.of("piece", "length"));
+                            for (int i = 0; i < 150; i++) {
+                                pages.row(false, shares, List.of("row " + i, "x"));
+                            }
+                        })) {
+            assertThat(document.getNumberOfPages()).isEqualTo(3);
+            List<String> lines = text(document).lines().toList();
+            assertThat(lines).filteredOn("piece length"::equals).hasSize(3);
+            assertThat(lines).filteredOn("Roof, pieces, continued"::equals).hasSize(2);
+        }
+    }
+
     @Test
     void longLine_isWrapped() throws IOException {
         String sentence = "a word and another ".repeat(30).strip();
