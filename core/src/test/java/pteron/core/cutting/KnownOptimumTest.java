@@ -151,7 +151,8 @@ class KnownOptimumTest {
 
     /**
      * Bars of 6 m filled to the last tenth of a millimetre by up to 80 parts, with kerf, end trims and a tolerance: as many
-     * bars as they were cut from, and none more. Each search is stopped after ten seconds.
+     * bars as they were cut from, and none more. On two free cores ten seconds are enough for 98 of them; a machine that has other work
+     * gets thirty, so that the test counts bars and not the neighbours of the machine.
      */
     @Test
     void perfectFills_hundredSeeded() {
@@ -167,7 +168,7 @@ class KnownOptimumTest {
             }
             parts = Math.max(parts, lengths.size());
             CuttingJob job = new CuttingJob(parts(lengths), List.of(6000.0), new Saw(3, 10, 0.5));
-            long until = System.nanoTime() + 10_000_000_000L;
+            long until = System.nanoTime() + 30_000_000_000L;
             CuttingPlan plan = CuttingStage.of(job, better -> {}, () -> System.nanoTime() > until);
             assertThat(plan.boundMm()).as("seed %d", seed).isLessThanOrEqualTo(bars * 6000.0);
             best += plan.bars().size() == bars ? 1 : 0;
