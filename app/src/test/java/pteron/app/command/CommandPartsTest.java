@@ -36,7 +36,7 @@ class CommandPartsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"left", "all", "carrier", "cutting", "frame/rear", "start"})
+    @ValueSource(strings = {"left", "all", "carrier", "cutting", "make-up", "buy-and-cut", "3D", "frame/rear", "start"})
     void scenery_known(String name) {
         assertThatCode(() -> Scenery.check(name)).doesNotThrowAnyException();
     }
@@ -45,7 +45,7 @@ class CommandPartsTest {
     void scenery_unknown_listsWhatThereIs() {
         assertThatThrownBy(() -> Scenery.check("frame/moon"))
                 .hasMessageContaining("moon")
-                .hasMessageContaining("make-up")
+                .hasMessageContaining("layers")
                 .hasMessageContaining("rear");
     }
 
