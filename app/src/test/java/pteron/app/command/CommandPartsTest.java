@@ -36,7 +36,18 @@ class CommandPartsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"left", "all", "carrier", "cutting", "make-up", "buy-and-cut", "3D", "frame/rear", "start"})
+    @ValueSource(
+            strings = {
+                "left",
+                "all",
+                "carrier",
+                "cutting",
+                "make-up",
+                "buy-and-cut",
+                "3D",
+                "frame/rear",
+                "start"
+            })
     void scenery_known(String name) {
         assertThatCode(() -> Scenery.check(name)).doesNotThrowAnyException();
     }
