@@ -1,10 +1,8 @@
 package pteron.core.page;
 
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pteron.core.frame.EndCut;
 import pteron.core.frame.Member;
 import pteron.core.frame.Role;
 
@@ -30,7 +28,7 @@ public record Piece(
     /** {@return what it is called on its wall, and what it frames: stud 3; trimmer 2, Window A} */
     public String title() {
         String role = member.role().label(member.panel().kind());
-        String own = member.name().substring(member.name().lastIndexOf(role));
+        String own = member.name().substring(Math.max(0, member.name().lastIndexOf(role)));
         return frames.map(name -> own + ", " + name).orElse(own);
     }
 
@@ -52,26 +50,6 @@ public record Piece(
     /** {@return length between the nearer corners (mm): the short point} */
     public double shortPointMm() {
         return member.bend().isPresent() ? member.lengthMm() : member.shortSideMm();
-    }
-
-    /** {@return whether both its ends are square} */
-    public boolean isSquare() {
-        return start().stream().allMatch(SawSetting::isSquare)
-                && end().stream().allMatch(SawSetting::isSquare);
-    }
-
-    /** {@return the saw at its lower, front or left end, one setting a cut} */
-    public List<SawSetting> start() {
-        return settings(member.startCut());
-    }
-
-    /** {@return the saw at its other end, one setting a cut} */
-    public List<SawSetting> end() {
-        return settings(member.endCut());
-    }
-
-    private static List<SawSetting> settings(EndCut cut) {
-        return cut.degrees().stream().map(SawSetting::of).toList();
     }
 
     /** {@return whether its length is taken from the work: blocks, and short pieces between two that stand already} */
