@@ -55,7 +55,7 @@ public final class CureField {
                             part + (floor ? ".core" : ".insulation") + ".thickness";
                     case "THICKER_PANEL_FACE" ->
                             part + (floor ? ".topFace" : ".outerSkin") + ".thickness";
-                    case "THICKER_FAR_FACE" ->
+                    case "THICKER_FAR_FACE", "THICKER_LINING" ->
                             part + (floor ? ".bottomFace" : ".innerSkin") + ".thickness";
                     default -> null;
                 });

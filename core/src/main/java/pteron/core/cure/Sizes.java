@@ -57,6 +57,7 @@ final class Sizes {
         }
         boolean panel =
                 kind.equals("THICKER_PANEL_FACE")
+                        || kind.equals("THICKER_LINING")
                         || kind.equals("THICKER_PANEL_CORE")
                         || kind.equals("TURN_SHEETS");
         return panel ? layers(plan, part(finding)) : List.of();

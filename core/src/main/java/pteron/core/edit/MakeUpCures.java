@@ -26,6 +26,7 @@ final class MakeUpCures {
                     way("MEMBER_SPACING", (plan, mm, press) -> spacing(plan, press, mm)),
                     way("THICKER_PANEL_FACE", (plan, mm, press) -> face(plan, press, mm)),
                     way("THICKER_FAR_FACE", (plan, mm, press) -> farFace(plan, press, mm)),
+                    way("THICKER_LINING", (plan, mm, press) -> farFace(plan, press, mm)),
                     way("THICKER_PANEL_CORE", (plan, mm, press) -> core(plan, press, mm)),
                     way("BOLT_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.BRACKETED)),
                     way("SLEEVE_TUBES", (plan, use, press) -> joined(plan, Joining.Tubes.SLEEVED)),

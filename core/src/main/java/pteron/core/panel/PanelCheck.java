@@ -2,7 +2,6 @@ package pteron.core.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import pteron.core.figure.Working;
@@ -74,14 +73,9 @@ final class PanelCheck {
             PanelMode mode, Quantity demand, Quantity capacity, Supplier<Working> working) {
         Check check =
                 new Check(
-                        panel.part() + "-" + load.key() + "-" + mode.key(),
-                        "%s, %s: %s"
-                                .formatted(
-                                        panel.part().substring(0, 1).toUpperCase(Locale.ROOT)
-                                                + panel.part().substring(1),
-                                        load.words(),
-                                        mode.words()),
-                        panel.part(),
+                        panel.part().key() + "-" + load.key() + "-" + mode.key(),
+                        "%s, %s: %s".formatted(panel.part().title(), load.words(), mode.words()),
+                        panel.part().key(),
                         demand,
                         capacity,
                         working);
@@ -105,9 +99,11 @@ final class PanelCheck {
     }
 
     private String spanWords() {
-        return panel.part().equals("floor")
-                ? "between the supports of the floor"
-                : "room inside, from wall to wall or floor to roof";
+        return switch (panel.part()) {
+            case FLOOR -> "between the supports of the floor";
+            case OVER_CAB_FLOOR, ROOF -> "room inside, from wall to wall";
+            case WALLS, BENT_WALLS -> "room inside, from wall to wall or floor to roof";
+        };
     }
 
     private Working loadWorking() {

@@ -56,8 +56,7 @@ public record PanelLoad(
         return patch("ladder", "foot of a ladder", ON_ONE_FOOT * personN, LADDER_FOOT_MM, spanMm);
     }
 
-    private static PanelLoad patch(
-            String key, String words, double newton, double patchMm, double spanMm) {
+    static PanelLoad patch(String key, String words, double newton, double patchMm, double spanMm) {
         double patch = Math.min(patchMm, spanMm);
         return new PanelLoad(
                 key,

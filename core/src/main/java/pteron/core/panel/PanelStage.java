@@ -26,6 +26,7 @@ import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.ThickFaces;
 import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
 import pteron.core.plan.Loads;
@@ -50,9 +51,6 @@ public final class PanelStage {
 
     /** One person who works on a roof (N): EN 1991-1-1, category H. */
     static final double ON_ROOF_NEWTON = 1000;
-
-    /** Walls that bend, by their name in keys. */
-    static final String BENT = "bent-walls";
 
     private final Input plan;
     private final MaterialLibrary library;
@@ -122,8 +120,8 @@ public final class PanelStage {
         Inside inside = plan.inside;
         PanelStage stage = new PanelStage(plan);
         stage.floor(outline);
-        stage.framed("walls", plan.makeUp().walls(), inside);
-        stage.framed("roof", plan.makeUp().roof(), inside);
+        stage.framed(PanelPart.WALLS, plan.makeUp().walls(), inside);
+        stage.framed(PanelPart.ROOF, plan.makeUp().roof(), inside);
         stage.uses.forEach(use -> stage.figures.add(use.figure()));
         List<Finding> findings =
                 stage.uses.stream()
@@ -140,7 +138,7 @@ public final class PanelStage {
         }
         SandwichPanel panel =
                 SandwichPanel.of(
-                                "floor",
+                                PanelPart.FLOOR,
                                 floor.topFace(),
                                 floor.core(),
                                 floor.bottomFace(),
@@ -156,7 +154,7 @@ public final class PanelStage {
                 onTimber
                         ? floor.bearers().section().thicknessMm()
                         : carrier.vehicle().steel().crossMember().flangeMm();
-        span("floor", span, spanWords(floor));
+        span(PanelPart.FLOOR, span, spanWords(floor));
         double reach = onTimber ? plan.box().widthMm() : span;
         uses.addAll(Turning.of(panel, reach).uses(lies -> floorUses(lies, span, support)));
     }
@@ -219,7 +217,7 @@ public final class PanelStage {
         return Math.max(widest, end - before);
     }
 
-    private void framed(String part, Framed framed, Inside inside) {
+    private void framed(PanelPart part, Framed framed, Inside inside) {
         figures.addAll(ScrewFigures.of(part, framed, library));
         boolean panel =
                 framed.scheme() == Scheme.FRAMELESS
@@ -232,7 +230,7 @@ public final class PanelStage {
         if (!panel) {
             return;
         }
-        boolean roof = part.equals("roof");
+        boolean roof = part == PanelPart.ROOF;
         double upright = inside.room().get().bounds().height();
         double across = inside.widthMm();
         double span = roof ? across : upright;
@@ -242,9 +240,32 @@ public final class PanelStage {
         if (!roof && bendsAWall()) {
             uses.addAll(bent(framed, upright, across));
         }
+        if (!roof) {
+            overCab(framed, across);
+        }
     }
 
-    private SandwichPanel sandwich(String part, Framed framed, Grain span) {
+    /** The bed over the cab lies on the side walls; its front and rear edges carry too, which is not counted. */
+    private void overCab(Framed walls, double span) {
+        double length =
+                plan.outline.elements().stream()
+                        .filter(element -> element.kind() == EdgeKind.UNDER)
+                        .mapToDouble(Element::lengthMm)
+                        .sum();
+        if (length <= 0) {
+            return;
+        }
+        span(PanelPart.OVER_CAB_FLOOR, span, "width inside");
+        List<PanelLoad> loads = BedPanel.loads(plan.loads().floorPersonKg(), length * span, span);
+        SandwichPanel fromInside =
+                sandwich(PanelPart.OVER_CAB_FLOOR, walls, Grain.ALONG).turnedOver();
+        double support = walls.framing().section().thicknessMm();
+        uses.addAll(
+                Turning.of(fromInside, span)
+                        .uses(lies -> BedPanel.uses(lies, loads, span, support)));
+    }
+
+    private SandwichPanel sandwich(PanelPart part, Framed framed, Grain span) {
         return SandwichPanel.of(
                         part,
                         framed.outerSkin(),
@@ -265,15 +286,20 @@ public final class PanelStage {
      * whichever they do better; each by itself is on the safe side.
      */
     private List<PanelUse> bent(Framed walls, double upright, double across) {
-        List<PanelUse> up = framedUses(sandwich(BENT, walls, Grain.ACROSS), walls, upright);
-        List<PanelUse> level = framedUses(sandwich(BENT, walls, Grain.ALONG), walls, across);
+        List<PanelUse> up =
+                framedUses(sandwich(PanelPart.BENT_WALLS, walls, Grain.ACROSS), walls, upright);
+        List<PanelUse> level =
+                framedUses(sandwich(PanelPart.BENT_WALLS, walls, Grain.ALONG), walls, across);
         boolean isUp = Turning.worst(up) <= Turning.worst(level);
-        span(BENT, isUp ? upright : across, isUp ? "height inside" : "width inside");
+        span(
+                PanelPart.BENT_WALLS,
+                isUp ? upright : across,
+                isUp ? "height inside" : "width inside");
         return isUp ? up : level;
     }
 
     private List<PanelUse> framedUses(SandwichPanel panel, Framed framed, double span) {
-        boolean roof = panel.part().equals("roof");
+        boolean roof = panel.part() == PanelPart.ROOF;
         double support = framed.framing().section().thicknessMm();
         List<PanelUse> all = new ArrayList<>(bothWays(panel, wind(roof, span), span, support));
         if (roof) {
@@ -329,11 +355,11 @@ public final class PanelStage {
         return worst;
     }
 
-    private void span(String part, double mm, String words) {
+    private void span(PanelPart part, double mm, String words) {
         figures.add(
                 Figure.of(
-                        MakeUpStation.MAKE_UP.figure("panel." + part + "-span"),
-                        "Span of the " + part,
+                        MakeUpStation.MAKE_UP.figure("panel." + part.key() + "-span"),
+                        "Span of the " + part.words(),
                         Quantity.mm(mm),
                         () ->
                                 Working.of("L = " + words)

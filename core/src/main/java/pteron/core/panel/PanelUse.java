@@ -1,6 +1,5 @@
 package pteron.core.panel;
 
-import java.util.Locale;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Finding;
@@ -15,13 +14,13 @@ import pteron.core.quantity.Quantity;
 /**
  * How hard a panel works under one load in one way. Immutable.
  *
- * @param part {@code floor}, {@code walls} or {@code roof}
+ * @param part the part of the box
  * @param load the load
  * @param mode the way
  * @param check demand against capacity
  * @param turned utilisation with the sheets of both faces turned along the span, above 1 where turning is no help
  */
-public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check, double turned) {
+public record PanelUse(PanelPart part, PanelLoad load, PanelMode mode, Check check, double turned) {
 
     /** Step from one thickness of foam board to the next (mm); common practice. */
     private static final double CORE_STEP_MM = 10;
@@ -30,7 +29,7 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check,
     private static final double FACE_STEP_MM = 3;
 
     /** What turning its sheets would do is not known. */
-    PanelUse(String part, PanelLoad load, PanelMode mode, Check check) {
+    PanelUse(PanelPart part, PanelLoad load, PanelMode mode, Check check) {
         this(part, load, mode, check, Double.MAX_VALUE);
     }
 
@@ -59,12 +58,10 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check,
 
     Finding finding() {
         boolean fails = Verdict.of(check.utilisation()) == Verdict.FAILS;
-        String words = part.replace('-', ' ');
-        String who = words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
         return new Finding(
                 (fails ? "PANEL_FAILS_" : "PANEL_CLOSE_") + mode.name(),
                 fails && isGrave() ? Severity.STOPS : Severity.WATCH,
-                Place.of(MakeUpStation.MAKE_UP, who + ", " + load.words()),
+                Place.of(MakeUpStation.MAKE_UP, part.title() + ", " + load.words()),
                 check.demand(),
                 Limit.atMost(check.capacity()),
                 cure(fails));
@@ -72,7 +69,7 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check,
 
     /** A panel that sags is soft, a roof need not be walked on: neither stops the job. */
     private boolean isGrave() {
-        boolean onRoof = part.equals("roof") && load.key().equals(PanelLoad.HEEL);
+        boolean onRoof = part == PanelPart.ROOF && load.key().equals(PanelLoad.HEEL);
         return mode != PanelMode.SAG && !onRoof;
     }
 
@@ -80,12 +77,14 @@ public record PanelUse(String part, PanelLoad load, PanelMode mode, Check check,
         if (!fails) {
             return Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.ratio(check.utilisation()));
         }
-        String buildUp = part.equals(PanelStage.BENT) ? "walls" : part;
         if (turned <= 1) {
-            return Cure.press("TURN_SHEETS", Quantity.ratio(turned), buildUp);
+            return Cure.press("TURN_SHEETS", Quantity.ratio(turned), part.buildUp());
+        }
+        if (mode.isMendedByFace() && part == PanelPart.OVER_CAB_FLOOR) {
+            return Cure.press("THICKER_LINING", Quantity.mm(FACE_STEP_MM), part.buildUp());
         }
         return mode.isMendedByFace()
-                ? Cure.press("THICKER_PANEL_FACE", Quantity.mm(FACE_STEP_MM), buildUp)
-                : Cure.press("THICKER_PANEL_CORE", Quantity.mm(CORE_STEP_MM), buildUp);
+                ? Cure.press("THICKER_PANEL_FACE", Quantity.mm(FACE_STEP_MM), part.buildUp())
+                : Cure.press("THICKER_PANEL_CORE", Quantity.mm(CORE_STEP_MM), part.buildUp());
     }
 }

@@ -36,7 +36,7 @@ public record Panels(List<PanelUse> uses, List<Figure> figures, List<Finding> fi
     /** {@return the checks of the floor under one person on a heel, by the way it gives way} */
     public Map<PanelMode, Check> floorUnderHeel() {
         return uses.stream()
-                .filter(use -> use.part().equals("floor"))
+                .filter(use -> use.part() == PanelPart.FLOOR)
                 .filter(use -> use.load().key().equals(PanelLoad.HEEL))
                 .collect(Collectors.toMap(PanelUse::mode, PanelUse::check));
     }

@@ -11,14 +11,14 @@ import pteron.core.plan.ServiceClass;
 /**
  * A panel of face, core and face. Immutable.
  *
- * @param part {@code floor}, {@code walls} or {@code roof}
+ * @param part the part of the box
  * @param loaded face that is loaded
  * @param core core
  * @param other face on the other side
  * @param service how damp its wood becomes
  */
 public record SandwichPanel(
-        String part, Sheet loaded, Sheet core, Sheet other, ServiceClass service) {
+        PanelPart part, Sheet loaded, Sheet core, Sheet other, ServiceClass service) {
 
     /**
      * A layer with its material, seen along the span.
@@ -69,7 +69,7 @@ public record SandwichPanel(
      * @param span which grain runs along the span
      */
     public static SandwichPanel of(
-            String part,
+            PanelPart part,
             Layer loaded,
             Layer core,
             Layer other,

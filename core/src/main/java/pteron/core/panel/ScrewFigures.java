@@ -2,7 +2,6 @@ package pteron.core.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import pteron.core.buildup.Framed;
 import pteron.core.figure.Figure;
 import pteron.core.figure.Working;
@@ -27,14 +26,14 @@ final class ScrewFigures {
     }
 
     /** {@return the pulls of walls or roof} */
-    static List<Figure> of(String part, Framed framed, MaterialLibrary library) {
+    static List<Figure> of(PanelPart part, Framed framed, MaterialLibrary library) {
         ScrewFigures all = new ScrewFigures(library);
         all.screws(part, framed);
         return all.figures;
     }
 
     /** A screw into an edge bar against one into the bare face. */
-    private void screws(String part, Framed framed) {
+    private void screws(PanelPart part, Framed framed) {
         Material bar = library.get(framed.members().timber());
         if (bar.kind() == Material.Kind.TIMBER) {
             double pull =
@@ -74,14 +73,11 @@ final class ScrewFigures {
                 : 0;
     }
 
-    private void pull(String part, String where, String words, double newton, String source) {
+    private void pull(PanelPart part, String where, String words, double newton, String source) {
         figures.add(
                 Figure.of(
-                        MakeUpStation.MAKE_UP.figure("pull-" + where + "." + part),
-                        part.substring(0, 1).toUpperCase(Locale.ROOT)
-                                + part.substring(1)
-                                + ": pull of "
-                                + words,
+                        MakeUpStation.MAKE_UP.figure("pull-" + where + "." + part.key()),
+                        part.title() + ": pull of " + words,
                         Quantity.newton(newton),
                         () ->
                                 Working.of("pull straight out, safety taken off")

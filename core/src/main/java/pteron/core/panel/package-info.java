@@ -8,7 +8,7 @@
  *   <li>{@link pteron.core.panel.PanelStage} finds the panels of a plan and their spans: the floor over bearers or
  *       cross-members, walls and roof without a frame.
  *   <li>{@link pteron.core.panel.PanelLoad} lists what may stand or press on them: a heel, the foot of a ladder,
- *       the edge, people all over, the wind.
+ *       the edge, people all over, the wind; {@link pteron.core.panel.BedPanel} those on a bed over the cab.
  *   <li>{@link pteron.core.panel.PanelCheck} holds sag, faces, wrinkling, core in shear, core under a foot, and
  *       faces over the supports against their limits.
  *   <li>{@link pteron.core.mechanics.ScrewPull} says what a screw holds in an edge bar and in a bare face.

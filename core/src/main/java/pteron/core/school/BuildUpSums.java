@@ -15,6 +15,7 @@ import pteron.core.material.MaterialLibrary;
 import pteron.core.material.Property;
 import pteron.core.mechanics.SandwichStrip;
 import pteron.core.mechanics.ThickFaces;
+import pteron.core.panel.PanelPart;
 import pteron.core.panel.SandwichPanel;
 import pteron.core.warmth.WarmWalls;
 
@@ -83,6 +84,7 @@ public record BuildUpSums(
                         : OptionalDouble.empty(),
                 List.copyOf(parts),
                 sandwich(
+                        PanelPart.FLOOR,
                         floor.topFace(),
                         floor.core(),
                         floor.bottomFace(),
@@ -163,12 +165,17 @@ public record BuildUpSums(
 
     /** A point in the middle of the strip, faces thick or thin. */
     private static OptionalDouble sandwich(
-            Layer face, Layer core, Layer other, Layer.Grain span, MaterialLibrary library) {
+            PanelPart part,
+            Layer face,
+            Layer core,
+            Layer other,
+            Layer.Grain span,
+            MaterialLibrary library) {
         if (!SandwichPanel.isKnown(face, core, other, library)) {
             return OptionalDouble.empty();
         }
         SandwichStrip strip =
-                SandwichPanel.of("strip", face, core, other, span, library).strip(STRIP_MM);
+                SandwichPanel.of(part, face, core, other, span, library).strip(STRIP_MM);
         double load = 1000;
         double sag = new ThickFaces(strip, STRIP_MM, 0).under(load).deflectionMm();
         return OptionalDouble.of(load / sag);
@@ -182,6 +189,7 @@ public record BuildUpSums(
     private static OptionalDouble stiffness(Framed framed, MaterialLibrary library) {
         if (framed.scheme() == Scheme.FRAMELESS) {
             return sandwich(
+                    PanelPart.WALLS,
                     framed.outerSkin(),
                     framed.insulation(),
                     framed.innerSkin(),

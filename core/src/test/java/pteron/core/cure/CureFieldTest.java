@@ -35,6 +35,7 @@ class CureFieldTest {
                             "MEMBER_SPACING",
                             "THICKER_PANEL_CORE",
                             "THICKER_PANEL_FACE",
+                            "THICKER_LINING",
                             "THICKER_FAR_FACE")) {
                 double amount =
                         kind.equals("MEMBER_DEPTH") ? 95 : kind.endsWith("SPACING") ? 300 : 3;

@@ -16,6 +16,8 @@ import pteron.core.figure.Finding;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
 import pteron.core.plan.BoxPlan;
+import pteron.core.plan.OutlinePoint;
+import pteron.core.plan.OutlineStart;
 import pteron.core.plan.StartingPlans;
 
 /**
@@ -158,6 +160,46 @@ class GrainTest {
                     .as(part)
                     .isCloseTo(ratio, within(0.002));
         }
+    }
+
+    /**
+     * A bed over the cab, built of the bonded panels of the walls. Axes: it spans along y from side wall to side wall, and
+     * the sheets of the strip lie with their length along y. Two people on the bed, its area counted from the outline.
+     */
+    @ParameterizedTest
+    @CsvSource({"ALONG, true", "ACROSS, false"})
+    void bedOverTheCab_byAFourierSum(Grain grain, boolean alongTheSpan) {
+        BoxPlan start = StartingPlans.of(OutlineStart.OVER_CAB);
+        Layer face = new Layer("birch-ply", 6.5, grain, "");
+        Framed bonded =
+                start.makeUp()
+                        .walls()
+                        .withScheme(Framed.Scheme.FRAMELESS)
+                        .withOuterSkin(face)
+                        .withInsulation(new Layer("xps", 30))
+                        .withInnerSkin(face);
+        BoxModel model = BoxModel.of(both(start, bonded), LIBRARY);
+        double span = start.box().widthMm() - 2 * (6.5 + 30 + 6.5);
+        double area = span * bedLengthMm(start);
+        double q = 2 * start.loads().floorPersonKg() * 9.80665 / area;
+        double expected =
+                alongTheSpan
+                        ? sag(ALONG, ALONG_BENT, span, q, span)
+                        : sag(ACROSS, ACROSS, span, q, span);
+        assertThat(figure(model, "over-cab-floor-span")).isCloseTo(span, within(1e-6));
+        assertThat(figure(model, "over-cab-floor-lying-sag"))
+                .isCloseTo(expected / (span / 200), within(0.002 * expected / (span / 200)));
+        assertThat(figure(model, "over-cab-floor-knee-crushing")).isPositive();
+    }
+
+    /** The lower edge that faces down, from the front of the box to the wall behind the cab. */
+    private static double bedLengthMm(BoxPlan plan) {
+        return plan.box().outline().stream()
+                .mapToDouble(OutlinePoint::xMm)
+                .filter(x -> x < 0)
+                .map(x -> -x)
+                .max()
+                .orElseThrow();
     }
 
     private static BoxPlan both(BoxPlan plan, Framed framed) {

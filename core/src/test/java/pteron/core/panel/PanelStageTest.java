@@ -56,15 +56,15 @@ class PanelStageTest {
         return model(plan).made().orElseThrow().get(Panels.class);
     }
 
-    private static List<PanelUse> uses(BoxPlan plan, String part, String load) {
+    private static List<PanelUse> uses(BoxPlan plan, PanelPart part, String load) {
         return panels(plan).uses().stream()
-                .filter(use -> use.part().equals(part))
+                .filter(use -> use.part() == part)
                 .filter(use -> use.load().key().equals(load))
                 .toList();
     }
 
-    private static double span(BoxPlan plan, String part) {
-        return model(plan).figure("make-up.panel." + part + "-span").orElseThrow().value();
+    private static double span(BoxPlan plan, PanelPart part) {
+        return model(plan).figure("make-up.panel." + part.key() + "-span").orElseThrow().value();
     }
 
     private static BoxPlan floor(BoxPlan plan, UnaryOperator<Floor> change) {
@@ -74,11 +74,11 @@ class PanelStageTest {
     @Test
     void framedWalls_areNoPanels() {
         assertThat(panels(StartingPlans.square()).uses())
-                .allMatch(use -> use.part().equals("floor"));
+                .allMatch(use -> use.part() == PanelPart.FLOOR);
         assertThat(panels(bonded(StartingPlans.square())).uses())
                 .extracting(PanelUse::part)
-                .contains("floor", "walls", "roof")
-                .doesNotContain(PanelStage.BENT);
+                .contains(PanelPart.FLOOR, PanelPart.WALLS, PanelPart.ROOF)
+                .doesNotContain(PanelPart.BENT_WALLS);
     }
 
     private static Material made(Kind kind, Property... known) {
@@ -115,7 +115,9 @@ class PanelStageTest {
     void floorSpan_isTheWidestBay() {
         BoxPlan plan = StartingPlans.square();
         double spacing = plan.makeUp().floor().bearers().spacingMm();
-        assertThat(span(plan, "floor")).isGreaterThan(0).isLessThanOrEqualTo(spacing + 1e-6);
+        assertThat(span(plan, PanelPart.FLOOR))
+                .isGreaterThan(0)
+                .isLessThanOrEqualTo(spacing + 1e-6);
         Figure figure = figure(plan, "make-up.panel.floor-span");
         assertThat(figure.working().formula()).isEqualTo("L = widest bay between bearers");
         BoxPlan onSteel = floor(plan, f -> f.withSchool(Floor.School.ON_CROSS_MEMBERS));
@@ -137,8 +139,8 @@ class PanelStageTest {
     @Test
     void edge_sharesWithTheBarThatLiesThere() {
         BoxPlan plan = StartingPlans.square();
-        double span = span(plan, "floor");
-        PanelUse use = uses(plan, "floor", "edge").getFirst();
+        double span = span(plan, PanelPart.FLOOR);
+        PanelUse use = uses(plan, PanelPart.FLOOR, "edge").getFirst();
         double person = plan.loads().floorPersonKg() * 9.80665;
         double thick = plan.makeUp().walls().framing().section().thicknessMm();
         double deep = plan.makeUp().walls().framing().section().depthMm();
@@ -153,7 +155,7 @@ class PanelStageTest {
         Floor floor = plan.makeUp().floor();
         SandwichPanel panel =
                 SandwichPanel.of(
-                        "floor",
+                        PanelPart.FLOOR,
                         floor.topFace(),
                         floor.core(),
                         floor.bottomFace(),
@@ -174,10 +176,10 @@ class PanelStageTest {
     @Test
     void windOnWalls_byHand() {
         BoxPlan plan = bonded(StartingPlans.square());
-        double span = span(plan, "walls");
+        double span = span(plan, PanelPart.WALLS);
         double outside = 1.4 - 0.2 * Math.clamp(Math.log10(span / 1000), 0, 1);
         double pressure = 0.613 * Math.pow(plan.loads().windSpeed(), 2) * (outside + 0.2);
-        PanelLoad wind = uses(plan, "walls", "wind").getFirst().load();
+        PanelLoad wind = uses(plan, PanelPart.WALLS, "wind").getFirst().load();
         assertThat(wind.newton()).isCloseTo(pressure * span / 1000, within(1e-6 * wind.newton()));
         assertThat(wind.widthMm()).isEqualTo(1000);
         assertThat(wind.words()).startsWith("wind in zone A, ");
@@ -194,7 +196,7 @@ class PanelStageTest {
         double width = plan.box().widthMm();
         double height = roofOverGround(plan);
         double e = Math.min(width, 2 * height);
-        double span = span(plan, "roof");
+        double span = span(plan, PanelPart.ROOF);
         double share = Math.clamp(Math.log10(span / 1000), 0, 1);
         double f = 2.5 - 0.7 * share;
         double g = 2.0 - 0.8 * share;
@@ -210,7 +212,7 @@ class PanelStageTest {
         double fromSide = (edge * aside / 10 + h * behind + 0.2 * far) / width;
         double mean = Math.max(fromEnd, fromSide);
         double pressure = 0.613 * Math.pow(plan.loads().windSpeed(), 2) * (mean + 0.2);
-        PanelLoad wind = uses(plan, "roof", "wind").getFirst().load();
+        PanelLoad wind = uses(plan, PanelPart.ROOF, "wind").getFirst().load();
         assertThat(wind.newton()).isCloseTo(pressure * span / 1000, within(1e-3 * wind.newton()));
     }
 
@@ -232,9 +234,9 @@ class PanelStageTest {
     @CsvSource({"FAR_FACE, 80", "FACE, 100"})
     void windPullsTheThinnerSkin(PanelMode mode, double strength) {
         BoxPlan plan = bonded(StartingPlans.square());
-        double span = span(plan, "walls");
+        double span = span(plan, PanelPart.WALLS);
         PanelUse use =
-                uses(plan, "walls", "wind").stream()
+                uses(plan, PanelPart.WALLS, "wind").stream()
                         .filter(u -> u.mode() == mode)
                         .findFirst()
                         .orElseThrow();
@@ -247,22 +249,22 @@ class PanelStageTest {
     @Test
     void aPersonOnTheRoof() {
         BoxPlan plan = bonded(StartingPlans.square());
-        assertThat(uses(plan, "roof", "heel"))
+        assertThat(uses(plan, PanelPart.ROOF, "heel"))
                 .hasSize(7)
                 .allMatch(use -> use.load().newton() == 1000);
-        assertThat(uses(plan, "walls", "heel")).isEmpty();
+        assertThat(uses(plan, PanelPart.WALLS, "heel")).isEmpty();
     }
 
     /** Walls that bend carry up the bend or across, whichever does better: each counted by itself. */
     @Test
     void bentWalls_carryTheWayThatDoesBetter() {
         BoxPlan plan = bonded(StartingPlans.of(OutlineStart.ROUND_TAIL));
-        double span = span(plan, PanelStage.BENT);
-        double upright = span(plan, "walls");
-        double across = span(plan, "roof");
+        double span = span(plan, PanelPart.BENT_WALLS);
+        double upright = span(plan, PanelPart.WALLS);
+        double across = span(plan, PanelPart.ROOF);
         assertThat(List.of(upright, across)).contains(span);
         assertThat(span).isEqualTo(Math.min(upright, across));
-        assertThat(uses(plan, PanelStage.BENT, "wind")).hasSize(5);
+        assertThat(uses(plan, PanelPart.BENT_WALLS, "wind")).hasSize(5);
     }
 
     /** Lining of plywood, aluminium and glass fibre: NDS over its thickness, AISI S100, nothing. */
@@ -271,7 +273,7 @@ class PanelStageTest {
     void screwInLining(String material, double thickness, double newton) {
         Framed walls = BONDED.withInnerSkin(new Layer(material, thickness));
         double pull =
-                ScrewFigures.of("walls", walls, LIBRARY).stream()
+                ScrewFigures.of(PanelPart.WALLS, walls, LIBRARY).stream()
                         .filter(f -> f.key().equals("make-up.pull-face.walls"))
                         .findFirst()
                         .orElseThrow()
@@ -311,7 +313,7 @@ class PanelStageTest {
             boolean possible) {
         SandwichPanel panel =
                 SandwichPanel.of(
-                        "floor",
+                        PanelPart.FLOOR,
                         new Layer(top, 9, topGrain, ""),
                         new Layer("xps", 30),
                         new Layer(bottom, 9, bottomGrain, ""),
@@ -337,7 +339,7 @@ class PanelStageTest {
     void overSupport_thinFaces_byTheBeamTable() {
         SandwichPanel thin =
                 SandwichPanel.of(
-                        "floor",
+                        PanelPart.FLOOR,
                         new Layer("aluminium", 0.5),
                         new Layer("balsa", 30),
                         new Layer("aluminium", 0.5),

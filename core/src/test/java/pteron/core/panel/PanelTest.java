@@ -52,7 +52,7 @@ class PanelTest {
         Material board = material(Kind.BOARD, 9000, 600);
         Material foam = material(Kind.FOAM, 12, 4.5);
         return new SandwichPanel(
-                "floor",
+                PanelPart.FLOOR,
                 new SandwichPanel.Sheet(new SheetGrain(board, face), false),
                 new SandwichPanel.Sheet(new SheetGrain(foam, core), false),
                 new SandwichPanel.Sheet(new SheetGrain(board, face), false),
@@ -154,7 +154,7 @@ class PanelTest {
                         StartingPlans.square().makeUp().floor().bearers());
         SandwichPanel panel =
                 SandwichPanel.of(
-                        "floor",
+                        PanelPart.FLOOR,
                         floor.topFace(),
                         floor.core(),
                         floor.bottomFace(),

@@ -22,7 +22,7 @@ class PanelWorkingsTest {
 
     private static final SandwichPanel FLOOR =
             SandwichPanel.of(
-                    "floor",
+                    PanelPart.FLOOR,
                     new Layer("birch-ply", 9),
                     new Layer("xps", 30),
                     new Layer("birch-ply", 6.5),
