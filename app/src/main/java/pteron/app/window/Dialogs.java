@@ -93,6 +93,9 @@ record Dialogs(Stage owner, Overlay overlay) {
             // the toolkit's own keys for such buttons would take those of the commands away
             button.setDefaultButton(false);
             button.setCancelButton(false);
+            // as wide as its own words: buttons all of one width would cut the longest
+            ButtonBar.setButtonUniformSize(button, false);
+            button.setMinWidth(Region.USE_PREF_SIZE);
             button.setOnAction(
                     event -> {
                         overlay.hide(pane);
@@ -120,6 +123,9 @@ record Dialogs(Stage owner, Overlay overlay) {
 
         NamedCell(Function<T, String> words) {
             this.words = words;
+            setWrapText(true);
+            // no wider than the list: words that are too long go on in the next line
+            setPrefWidth(0);
         }
 
         @Override

@@ -10,6 +10,7 @@ import pteron.app.keep.EarlierSaves;
 import pteron.app.keep.Recoveries;
 import pteron.app.keep.Stamp;
 import pteron.app.keep.UserFolders;
+import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.app.window.Dialogs.Choice;
 import pteron.core.plan.BoxPlan;
@@ -235,7 +236,7 @@ public final class FileActions implements AutoCloseable {
         dialogs()
                 .ask(
                         "The plan was not saved",
-                        sentence,
+                        Cells.capital(sentence),
                         List.of(
                                 new Choice("Save elsewhere …", () -> chooseAndSave(then)),
                                 new Choice("Not now", () -> leaving = false)));

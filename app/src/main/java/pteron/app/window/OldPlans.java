@@ -111,7 +111,7 @@ final class OldPlans {
             return name + " is no longer a file";
         }
         BoxPlan saved = PlanFile.read(file, MaterialLibrary.starting());
-        return "beside " + name + ": " + PlanDifference.text(saved, kept);
+        return "compared with " + name + ": " + PlanDifference.text(saved, kept);
     }
 
     private void recover(Found found) {

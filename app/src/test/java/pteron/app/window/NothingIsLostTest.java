@@ -13,6 +13,7 @@ import javafx.event.Event;
 import javafx.scene.control.Button;
 import javafx.scene.control.DialogPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
@@ -59,8 +60,19 @@ class NothingIsLostTest extends DesktopRobot {
                 robot.lookup(".dialog-pane .button")
                         .match((Button b) -> b.getText().startsWith(words))
                         .queryAs(Button.class);
+        robot.interact(this::allWaysAreReadable);
         robot.interact(button::fire);
         settle();
+    }
+
+    /** No way on is cut to dots: what stands in brackets may be what makes it safe. */
+    private void allWaysAreReadable() {
+        for (Button each : robot.lookup(".dialog-pane .button").queryAllAs(Button.class)) {
+            each.getScene().getRoot().applyCss();
+            each.getScene().getRoot().layout();
+            Text shown = (Text) each.lookup(".text");
+            assertThat(shown.getText()).isEqualTo(each.getText());
+        }
     }
 
     private Path saved(String name) throws Exception {
