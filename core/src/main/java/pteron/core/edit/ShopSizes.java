@@ -25,6 +25,9 @@ public final class ShopSizes {
     private static final List<Double> INCH_TUBES_MM =
             inches(0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6);
 
+    private static final List<Double> INCH_STRIPS_MM =
+            inches(0.125, 0.1875, 0.25, 0.3125, 0.375, 0.5, 0.625, 0.75, 1);
+
     private ShopSizes() {}
 
     private static List<Double> inches(double... sizes) {
@@ -53,15 +56,28 @@ public final class ShopSizes {
                 .reduce((one, next) -> next);
     }
 
-    /** {@return a cure whose amount is a step of the shop: 3 mm of plywood are 1/8 inch, 10 mm of foam 1/2 inch} */
+    /** {@return a cure whose amount is a step of the shop: 3 mm of plywood are 1/8 inch, 10 mm of foam 1/2 inch, a strip of 8 mm 5/16} */
     public static Cure sold(Cure cure, UnitSystem units) {
-        boolean thicker = cure.kind().startsWith("THICKER_") && cure.canBeApplied();
-        if (units == UnitSystem.METRIC || !thicker) {
+        if (units == UnitSystem.METRIC || !cure.canBeApplied()) {
+            return cure;
+        }
+        if (cure.kind().equals("SET_BATTEN_THICKNESS")) {
+            return new Cure(cure.kind(), Quantity.mm(strip(cure.amount().value())), cure.press());
+        }
+        if (!cure.kind().startsWith("THICKER_")) {
             return cure;
         }
         double step = cure.kind().endsWith("_CORE") ? 12.7 / 10 : 3.175 / 3;
         double mm = Math.rint(cure.amount().value() * step * 1e9) / 1e9;
         return new Cure(cure.kind(), Quantity.mm(mm), cure.press());
+    }
+
+    /** {@return the thickest strip sold by the inch that is no thicker, or the thinnest there is (mm)} */
+    private static double strip(double mm) {
+        return INCH_STRIPS_MM.stream()
+                .filter(one -> one <= mm)
+                .reduce((one, next) -> next)
+                .orElseGet(INCH_STRIPS_MM::getFirst);
     }
 
     /** Sizes nearer than this (mm) are the same size told in two systems: 38 and 38.1. */

@@ -22,6 +22,9 @@ final class FrameCheck {
 
     private FrameCheck() {}
 
+    /** Wedge that glue or sealant fills by itself (mm); common practice. */
+    private static final double LEAST_WEDGE_MM = 1;
+
     static List<Finding> findings(LongestParts longest, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();
         for (PanelFrame frame : panels) {
@@ -35,7 +38,7 @@ final class FrameCheck {
 
     private static void packing(Panel panel, List<Finding> findings) {
         double wedge = Math.max(panel.rips().startPackMm(), panel.rips().endPackMm());
-        if (wedge > 0) {
+        if (wedge > LEAST_WEDGE_MM) {
             findings.add(
                     new Finding(
                             "CORNER_WANTS_PACKING",

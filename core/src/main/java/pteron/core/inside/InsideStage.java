@@ -115,6 +115,6 @@ public final class InsideStage {
                 Place.of(OutlineStation.OUTLINE, "inside"),
                 Quantity.mm(has),
                 Limit.atLeast(Quantity.mm(wants)),
-                Cure.advice(cure, Quantity.mm(wants - has)));
+                Cure.advice(cure, Quantity.mm(Math.ceil(wants - has))));
     }
 }

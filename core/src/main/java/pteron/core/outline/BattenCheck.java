@@ -1,7 +1,9 @@
 package pteron.core.outline;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import pteron.core.curve.Batten;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
@@ -19,8 +21,8 @@ import pteron.core.quantity.Quantity;
 /** Whether the battens of an outline survive their bend. */
 final class BattenCheck {
 
-    /** Thinnest strip that is bent by itself (mm); common practice: thinner ones are laminated. */
-    private static final double THINNEST_MM = 4;
+    /** Strips as they are planed and sold (mm), thinner ones are laminated; common practice. */
+    private static final double[] SOLD_MM = {4, 5, 6, 8, 10, 12, 15, 18, 20, 25, 30};
 
     /** Share of the bending strength from which a batten is close to breaking; common practice. */
     private static final double CLOSE = 0.8;
@@ -83,25 +85,22 @@ final class BattenCheck {
         boolean breaks = stress > strength;
         Point2 at = element.curve().at(element.curve().hardestMm());
         double thickest =
-                Math.floor(
-                                10
-                                        * CLOSE
-                                        * Batten.thickest(
-                                                strength,
-                                                timber.value(Property.MODULUS),
-                                                element.curve().hardestCurvature()))
-                        / 10;
-        boolean possible = thickest >= THINNEST_MM;
+                CLOSE
+                        * Batten.thickest(
+                                strength,
+                                timber.value(Property.MODULUS),
+                                element.curve().hardestCurvature());
+        OptionalDouble sold = Arrays.stream(SOLD_MM).filter(one -> one <= thickest).max();
         return new Finding(
                 breaks ? "BATTEN_BREAKS" : "BATTEN_CLOSE_TO_BREAKING",
                 breaks ? Severity.STOPS : Severity.WATCH,
                 Place.of(OutlineStation.OUTLINE, "corner-" + element.point()).at(at.u(), at.v()),
                 Quantity.stress(stress),
                 Limit.atMost(Quantity.stress(strength)),
-                possible
+                sold.isPresent()
                         ? Cure.press(
                                 "SET_BATTEN_THICKNESS",
-                                Quantity.mm(thickest),
+                                Quantity.mm(sold.getAsDouble()),
                                 "corner",
                                 (double) element.point())
                         : Cure.advice("GENTLER_BEND", Quantity.mm(thickest)));

@@ -13,11 +13,14 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import pteron.core.edit.Cures;
 import pteron.core.edit.OutlineTools;
+import pteron.core.edit.ShopSizes;
+import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.plan.Box;
 import pteron.core.plan.BoxDetails;
@@ -32,6 +35,8 @@ import pteron.core.plan.OutlineStart;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.SetOut;
 import pteron.core.plan.StartingPlans;
+import pteron.core.quantity.Quantity;
+import pteron.core.quantity.UnitSystem;
 
 /** Outlines with arcs, fillets, battens, steps and cut-outs, against exact geometry and JTS. */
 class CurvedOutlineTest {
@@ -283,6 +288,16 @@ class CurvedOutlineTest {
         assertThat(cured.box().outline().get(1).filletMm()).isEqualTo(1980);
     }
 
+    /** A strip of 8 mm is sold as 5/16 of an inch, one of 4 mm as 1/8. */
+    @ParameterizedTest
+    @CsvSource({"8, 0.3125", "4, 0.125", "10, 0.375", "30, 1"})
+    void batten_asItIsSoldByTheInch(double mm, double inches) {
+        Cure cure = Cure.press("SET_BATTEN_THICKNESS", Quantity.mm(mm), "corner", 2.0);
+        assertThat(ShopSizes.sold(cure, UnitSystem.METRIC)).isEqualTo(cure);
+        assertThat(ShopSizes.sold(cure, UnitSystem.INCHES).amount().value())
+                .isCloseTo(inches * 25.4, within(1e-9));
+    }
+
     @Test
     void batten_breaks_andThinnerOneSurvives() {
         List<Spot> spots = List.of(new Spot(800, 1850), new Spot(1500, 2000), new Spot(2200, 1850));
@@ -299,6 +314,8 @@ class CurvedOutlineTest {
         BoxPlan cured = Cures.apply(plan, outline.findings().getFirst().cure());
         Outline thin = OutlineStage.of(cured.box());
         assertThat(codes(thin)).doesNotContain("BATTEN_BREAKS", "BATTEN_CLOSE_TO_BREAKING");
+        Batten sold = (Batten) cured.box().outline().get(2).link();
+        assertThat(sold.thicknessMm()).isIn(4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 15.0, 18.0, 20.0, 25.0);
         assertThat(figure(thin, "batten-stress.1")).isLessThanOrEqualTo(0.8 * 24 + 1e-6);
         double thickest = figure(thin, "batten-thickest.1");
         assertThat(figure(outline, "batten-stress.1") / 30 * thickest).isCloseTo(24, within(1e-6));

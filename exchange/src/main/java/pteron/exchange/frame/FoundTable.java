@@ -27,7 +27,9 @@ final class FoundTable implements PaperTable {
         pages.heading("As found");
         pages.quiet("Repair pieces reach from centre to centre of the members that stay.");
         pages.row(
-                true, SHARES, List.of("what", "behind the front", "length", "width or thickness"));
+                true,
+                SHARES,
+                List.of("what", "behind front of box", "length", "width or thickness"));
         for (Repair one : found.get().repairs()) {
             String what =
                     Named.words(one.damage().kind()) + ", " + Named.words(one.damage().face());

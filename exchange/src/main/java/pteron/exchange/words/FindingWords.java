@@ -2,6 +2,8 @@ package pteron.exchange.words;
 
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pteron.core.balance.BalanceStation;
@@ -26,6 +28,15 @@ public final class FindingWords {
     private static final String PANEL_KEYS = "(nose|tail|roof|under|floor|riser|wing)(-\\d+)?";
 
     private static final String WALL_KEYS = "left|right|front|rear";
+
+    private static final Pattern CORNER_KEY = Pattern.compile("corner-(\\d+)");
+
+    /** What is told by a word of its own. */
+    private static final Map<String, String> OTHER_KEYS =
+            Map.of(
+                    "drop-floor", "dropped floor",
+                    "walls.outerSkin", "walls, outer skin",
+                    "roof.outerSkin", "roof, outer skin");
 
     private FindingWords() {}
 
@@ -61,8 +72,15 @@ public final class FindingWords {
         return told ? part + ", " + from(place.xMm(), plan.units()) : part;
     }
 
-    /** A panel of several pieces is told by its number, not by its key. */
+    /** A panel of several pieces is told by its number, a corner by the number that its inputs have, never by its key. */
     private static String words(String part) {
+        Matcher corner = CORNER_KEY.matcher(part);
+        if (corner.matches()) {
+            return "corner " + (Integer.parseInt(corner.group(1)) + 1);
+        }
+        if (OTHER_KEYS.containsKey(part)) {
+            return OTHER_KEYS.get(part);
+        }
         return part.matches(PANEL_KEYS)
                 ? Panel.words(part)
                 : part.matches(WALL_KEYS) ? part + " wall" : part;
@@ -76,19 +94,27 @@ public final class FindingWords {
         return carried ? "box on its carrier" : "whole box";
     }
 
-    /** What hangs over a cab lies ahead of the front face, not a negative way behind it. */
+    /**
+     * What hangs over a cab lies ahead of the front face, not a negative way behind it. It is told to be found, to the
+     * millimetre or the step of the tape.
+     */
     private static String from(double xMm, UnitSystem units) {
-        String way = Quantity.mm(Math.abs(xMm)).text(units);
+        double apart = Math.abs(xMm);
+        double told = units == UnitSystem.METRIC ? Math.rint(apart) : apart;
+        String way = Quantity.mm(told).text(units);
         return xMm < 0 ? way + " ahead of front of box" : way + " behind front of box";
     }
 
-    /** {@return demand against limit with their units; of what is found its length only} */
+    /** {@return demand against limit with their units; of what is found, and of a gap, its size only} */
     public static String measure(Finding finding, UnitSystem units) {
         if (finding.code().startsWith("DAMAGE_")) {
             return finding.demand().text(units) + " long";
         }
         if (finding.code().startsWith("SKIN_IS_")) {
             return "as found";
+        }
+        if (finding.code().equals("CORNER_WANTS_PACKING")) {
+            return finding.demand().text(units) + " wide";
         }
         Limit limit = finding.limit();
         boolean ratio = finding.demand().unit() == Unit.RATIO;

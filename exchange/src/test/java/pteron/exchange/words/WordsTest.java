@@ -9,6 +9,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import pteron.core.figure.Cure;
 import pteron.core.figure.Finding;
 import pteron.core.figure.Limit;
@@ -17,6 +19,7 @@ import pteron.core.figure.Severity;
 import pteron.core.frame.FrameStation;
 import pteron.core.material.MaterialLibrary;
 import pteron.core.model.BoxModel;
+import pteron.core.outline.OutlineStation;
 import pteron.core.plan.BoxPlan;
 import pteron.core.plan.PlanArbitraries;
 import pteron.core.plan.StartingPlans;
@@ -93,6 +96,9 @@ class WordsTest {
         assertThat(lines.getLast()).startsWith("Source: ");
     }
 
+    /** A name with a number behind a hyphen, or with a dot within. */
+    private static final String KEY = "[a-z]-\\d|[a-z]\\.[a-z]";
+
     @Provide
     Arbitrary<BoxPlan> plans() {
         return PlanArbitraries.plans();
@@ -102,7 +108,51 @@ class WordsTest {
     void whateverIsFound_hasWords(@ForAll("plans") BoxPlan plan) {
         for (Finding finding : BoxModel.of(plan, MaterialLibrary.starting()).findings()) {
             assertThat(FindingWords.sentence(finding, plan)).isNotBlank();
+            boolean named =
+                    plan.openings().stream().anyMatch(o -> o.id().equals(finding.place().part()));
+            if (!named) {
+                assertThat(FindingWords.place(finding, plan)).doesNotContainPattern(KEY);
+            }
         }
+    }
+
+    /** What stands as a key among findings is told as it is on the screen, where the first corner is number 1. */
+    @ParameterizedTest
+    @CsvSource(
+            quoteCharacter = '"',
+            value = {
+                "corner-2, corner 3",
+                "drop-floor, dropped floor",
+                "walls.outerSkin, \"walls, outer skin\"",
+                "nose-2, nose part 2",
+                "left, left wall"
+            })
+    void place_isToldInWords(String part, String words) {
+        Finding finding =
+                new Finding(
+                        "CORNER_WANTS_PACKING",
+                        Severity.NOTE,
+                        Place.of(OutlineStation.OUTLINE, part),
+                        Quantity.mm(3),
+                        Limit.atMost(Quantity.mm(20)),
+                        Cure.advice("PACK_THE_WEDGE", Quantity.mm(3)));
+        assertThat(FindingWords.place(finding, StartingPlans.square())).isEqualTo(words);
+        assertThat(FindingWords.measure(finding, UnitSystem.METRIC)).isEqualTo("3 mm wide");
+    }
+
+    /** A place is told to be found: to the millimetre. */
+    @Test
+    void place_toTheMillimetre() {
+        Finding finding =
+                new Finding(
+                        "OVERLOADED_STUD_BENDING",
+                        Severity.STOPS,
+                        Place.of(FrameStation.FRAME, "left stud 1").at(2918.7, 900),
+                        Quantity.mm(1),
+                        Limit.atMost(Quantity.mm(0.5)),
+                        Cure.advice("LEAVE_OR_STRENGTHEN", Quantity.mm(1)));
+        assertThat(FindingWords.place(finding, StartingPlans.square()))
+                .isEqualTo("left stud 1, 2\u2009919 mm behind front of box");
     }
 
     /** What lies over a cab is told as it is measured, without a minus. */
