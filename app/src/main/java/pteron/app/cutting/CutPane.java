@@ -24,6 +24,7 @@ import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
+import pteron.exchange.words.OtherUnits;
 
 /** Every bar with what is cut from it, to scale, in the order of cutting. */
 public final class CutPane extends ScrollPane {
@@ -58,6 +59,8 @@ public final class CutPane extends ScrollPane {
             rows.getChildren()
                     .add(quiet("Updating … the cutting plan below is from before the last edit."));
         }
+        OtherUnits.sentence(bench.document().model())
+                .ifPresent(words -> rows.getChildren().add(quiet(words)));
         for (Map.Entry<BarCutting.Kind, CuttingPlan> kind : cutting.kinds().entrySet()) {
             rows.getChildren().add(heading(kind.getKey(), kind.getValue()));
             double longest =

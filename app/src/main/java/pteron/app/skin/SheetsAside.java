@@ -17,6 +17,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.skin.SheetOrder;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
+import pteron.exchange.words.OtherUnits;
 
 /** The pieces of sheet under the names that stand in the drawing, and what is bought for them. */
 final class SheetsAside implements ListAside.Content {
@@ -98,6 +99,8 @@ final class SheetsAside implements ListAside.Content {
         }
         return orders.isEmpty()
                 ? "No sheets yet. See Findings."
-                : "To buy: " + String.join("; ", orders);
+                : "To buy: "
+                        + String.join("; ", orders)
+                        + OtherUnits.inShort(model()).map(words -> ". " + words).orElse("");
     }
 }

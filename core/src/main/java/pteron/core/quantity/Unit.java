@@ -17,6 +17,8 @@ public enum Unit {
     MILLILITRE("mL", 0, "fl oz", 0.0338140227, 1),
     /** Mass (kg). */
     KILOGRAM("kg", 1, "lb", 2.20462262, 1),
+    /** Mass per length (kg/m). */
+    KILOGRAM_PER_METRE("kg/m", 2, "lb/ft", 0.671968975, 3),
     /** Mass per area (kg/m²). */
     KILOGRAM_PER_SQUARE_METRE("kg/m²", 2, "lb/ft²", 0.204816144, 2),
     /** Density (kg/m³). */

@@ -79,9 +79,9 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
         if (bare.isPresent() || unit.isEmpty()) {
             return bare;
         }
-        String plain = text.strip();
+        String plain = onAKeyboard(text.strip());
         for (UnitSystem one : UnitSystem.values()) {
-            String symbol = unit.get().symbol(one);
+            String symbol = onAKeyboard(unit.get().symbol(one));
             if (!symbol.isEmpty() && plain.endsWith(symbol)) {
                 OptionalDouble number =
                         NumberText.parse(plain.substring(0, plain.length() - symbol.length()));
@@ -91,6 +91,11 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
             }
         }
         return OptionalDouble.empty();
+    }
+
+    /** {@return a unit as most keyboards have it: lb/ft3 for lb/ft³, F for °F} */
+    private static String onAKeyboard(String text) {
+        return text.replace("°", "").replace('²', '2').replace('³', '3').replace('·', '*');
     }
 
     /** {@return numbers, in their order} */

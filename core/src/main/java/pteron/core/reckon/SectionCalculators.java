@@ -91,7 +91,11 @@ final class SectionCalculators {
                         "torsion",
                         "Torsion constant",
                         new Quantity(profile.torsionMm4(), Unit.QUARTIC_MILLIMETRE))
-                .add("mass", "Mass of a metre", Quantity.kg(profile.kgPerMetre(in.number(DENSITY))))
+                .add(
+                        "mass",
+                        "Mass per length",
+                        new Quantity(
+                                profile.kgPerMetre(in.number(DENSITY)), Unit.KILOGRAM_PER_METRE))
                 .list();
     }
 }

@@ -3,6 +3,7 @@ package pteron.exchange.cutting;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import pteron.core.buildup.SectionText;
 import pteron.core.cutting.Bar;
 import pteron.core.cutting.BarCutting;
@@ -15,6 +16,7 @@ import pteron.core.quantity.UnitSystem;
 import pteron.exchange.pdf.Pages;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.PaperTable;
+import pteron.exchange.words.OtherUnits;
 
 /** Bars and how they are cut, on paper. */
 final class BarTable implements PaperTable {
@@ -28,6 +30,10 @@ final class BarTable implements PaperTable {
         }
         pages.page(false);
         pages.heading("Bars");
+        Optional<String> others = OtherUnits.sentence(job.model());
+        if (others.isPresent()) {
+            pages.quiet(others.get());
+        }
         for (Figure figure : job.cutting().figures()) {
             pages.line(figure.name() + ": " + figure.text(job.units()));
         }

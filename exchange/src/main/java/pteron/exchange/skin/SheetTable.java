@@ -3,6 +3,7 @@ package pteron.exchange.skin;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import pteron.core.quantity.LengthText;
 import pteron.core.quantity.Quantity;
@@ -12,6 +13,7 @@ import pteron.core.skin.Skins;
 import pteron.exchange.pdf.Pages;
 import pteron.exchange.station.Job;
 import pteron.exchange.station.PaperTable;
+import pteron.exchange.words.OtherUnits;
 
 /** Pieces of sheet on paper. */
 final class SheetTable implements PaperTable {
@@ -23,6 +25,10 @@ final class SheetTable implements PaperTable {
         }
         pages.page(false);
         pages.heading("Sheets");
+        Optional<String> others = OtherUnits.sentence(job.model());
+        if (others.isPresent()) {
+            pages.quiet(others.get());
+        }
         float[] shares = {0.28f, 0.3f, 0.15f, 0.15f, 0.12f};
         pages.row(true, shares, List.of("piece", "material", "width", "height", "mass"));
         List<SheetPiece> pieces =
