@@ -65,6 +65,9 @@ public final class ListAside extends VBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("plain-scroll");
         scroll.setMinHeight(LEAST_LIST);
+        // a box that is too low takes as much from each child, and a long list would leave nothing
+        // of the other
+        scroll.setPrefHeight(LEAST_LIST);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         told = new ScrollPane(head);
         told.setFitToWidth(true);

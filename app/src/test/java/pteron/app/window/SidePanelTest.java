@@ -2,8 +2,10 @@ package pteron.app.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tab;
 import javafx.scene.control.TabPane;
 import javafx.scene.control.TextField;
@@ -61,6 +63,26 @@ class SidePanelTest extends DesktopRobot {
         robot.interact(() -> ((Button) node("input-" + code)).fire());
         settle();
         assertThat(node("number-walls.members.depth").isFocused()).isTrue();
+    }
+
+    /** However many members there are, most of the pane is for the one that was asked about; the list keeps a few rows. */
+    @Test
+    void member_isToldWhereItCanBeRead() {
+        go(FrameStation.FRAME);
+        robot.interact(() -> window.bench().selectedProperty().set("left stud 3"));
+        settle();
+        double all = robot.lookup("#members").query().getLayoutBounds().getHeight();
+        assertThat(scrolled("why")).isGreaterThan(all / 2);
+        assertThat(all).isGreaterThan(scrolled("why") + 100);
+    }
+
+    /** {@return height of the pane that something is scrolled in (pixels)} */
+    private double scrolled(String id) {
+        Node up = node(id);
+        while (!(up instanceof ScrollPane)) {
+            up = up.getParent();
+        }
+        return up.getLayoutBounds().getHeight();
     }
 
     /** The member says what governs, what the next sizes give, and a press takes the next size. */
