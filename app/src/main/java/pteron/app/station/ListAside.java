@@ -72,6 +72,8 @@ public final class ListAside extends VBox {
         told = new ScrollPane(head);
         told.setFitToWidth(true);
         told.setMinHeight(0);
+        // as high as its words are once they are wrapped, which it does not ask for by itself
+        told.prefViewportHeightProperty().bind(head.heightProperty());
         told.getStyleClass().add("plain-scroll");
         VBox.setVgrow(told, Priority.SOMETIMES);
         sum.setWrapText(true);

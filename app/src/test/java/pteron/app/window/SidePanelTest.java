@@ -14,6 +14,7 @@ import pteron.core.carrier.CarrierStation;
 import pteron.core.frame.FrameStation;
 import pteron.core.makeup.MakeUpStation;
 import pteron.core.sealing.SealingStation;
+import pteron.core.skin.SkinStation;
 import pteron.core.station.Station;
 import pteron.exchange.demo.Demos;
 
@@ -76,13 +77,37 @@ class SidePanelTest extends DesktopRobot {
         assertThat(all).isGreaterThan(scrolled("why") + 100);
     }
 
+    /** What is told of a sheet goes on in a second line and is seen whole. */
+    @Test
+    void sheet_isToldWhole() {
+        go(SkinStation.SKINS);
+        robot.interact(() -> window.bench().selectedProperty().set("left outer 3"));
+        settle();
+        Label words =
+                robot.lookup("#sheets .label").queryAllAs(Label.class).stream()
+                        .filter(label -> label.getText().startsWith("Aluminium"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(words.getHeight())
+                .isGreaterThanOrEqualTo(words.prefHeight(words.getWidth()) - 1);
+        assertThat(end(words)).isLessThanOrEqualTo(end(scroll(words)) + 1);
+    }
+
     /** {@return height of the pane that something is scrolled in (pixels)} */
     private double scrolled(String id) {
-        Node up = node(id);
+        return scroll(node(id)).getLayoutBounds().getHeight();
+    }
+
+    private static Node scroll(Node inside) {
+        Node up = inside;
         while (!(up instanceof ScrollPane)) {
             up = up.getParent();
         }
-        return up.getLayoutBounds().getHeight();
+        return up;
+    }
+
+    private static double end(Node node) {
+        return node.localToScene(node.getLayoutBounds()).getMaxY();
     }
 
     /** The member says what governs, what the next sizes give, and a press takes the next size. */
