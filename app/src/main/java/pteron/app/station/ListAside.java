@@ -71,6 +71,7 @@ public final class ListAside extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         told = new ScrollPane(head);
         told.setFitToWidth(true);
+        told.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         told.setMinHeight(0);
         // as high as its words are once they are wrapped, which it does not ask for by itself
         told.prefViewportHeightProperty().bind(head.heightProperty());
