@@ -17,13 +17,13 @@ import pteron.core.shell.Panel;
 /** Whether the frame can be cut and put together. */
 final class FrameCheck {
 
+    /** Wedge that glue or sealant fills by itself (mm); common practice. */
+    private static final double LEAST_WEDGE_MM = 1;
+
     /** Area two members may share by rounding (mm²). */
     static final double SHARED_MM2 = 1;
 
     private FrameCheck() {}
-
-    /** Wedge that glue or sealant fills by itself (mm); common practice. */
-    private static final double LEAST_WEDGE_MM = 1;
 
     static List<Finding> findings(LongestParts longest, List<PanelFrame> panels) {
         List<Finding> findings = new ArrayList<>();

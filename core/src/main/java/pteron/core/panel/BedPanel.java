@@ -1,7 +1,6 @@
 package pteron.core.panel;
 
 import java.util.List;
-import java.util.stream.Stream;
 import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
 
@@ -32,14 +31,20 @@ final class BedPanel {
                         PEOPLE * person / areaMm2,
                         spanMm,
                         Duration.MEDIUM),
-                PanelLoad.patch("knee", "one person on a knee", person, KNEE_MM, spanMm));
+                PanelLoad.patch(
+                        "knee",
+                        "one person on a knee",
+                        person,
+                        KNEE_MM,
+                        spanMm,
+                        "patch through a mattress of 60 mm is assumed"));
     }
 
     /** {@return how hard it works; it is loaded from inside} */
     static List<PanelUse> uses(
             SandwichPanel fromInside, List<PanelLoad> loads, double spanMm, double supportMm) {
-        Stream<PanelLoad> each = loads.stream();
-        return each.flatMap(
+        return loads.stream()
+                .flatMap(
                         load -> new PanelCheck(fromInside, load, spanMm, supportMm).uses().stream())
                 .toList();
     }

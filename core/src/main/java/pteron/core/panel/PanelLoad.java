@@ -49,14 +49,22 @@ public record PanelLoad(
     }
 
     static PanelLoad heel(double personN, double spanMm) {
-        return patch(HEEL, "one person on a heel", personN, HEEL_MM, spanMm);
+        return patch(
+                HEEL, "one person on a heel", personN, HEEL_MM, spanMm, "patch is common practice");
     }
 
     static PanelLoad ladder(double personN, double spanMm) {
-        return patch("ladder", "foot of a ladder", ON_ONE_FOOT * personN, LADDER_FOOT_MM, spanMm);
+        return patch(
+                "ladder",
+                "foot of a ladder",
+                ON_ONE_FOOT * personN,
+                LADDER_FOOT_MM,
+                spanMm,
+                "patch is common practice");
     }
 
-    static PanelLoad patch(String key, String words, double newton, double patchMm, double spanMm) {
+    static PanelLoad patch(
+            String key, String words, double newton, double patchMm, double spanMm, String source) {
         double patch = Math.min(patchMm, spanMm);
         return new PanelLoad(
                 key,
@@ -65,7 +73,7 @@ public record PanelLoad(
                 patch,
                 patch + SPREAD * spanMm,
                 Duration.SHORT,
-                "patch is common practice; width of the strip after Westergaard 1930; value not yet checked");
+                source + "; width of the strip after Westergaard 1930; value not yet checked");
     }
 
     /** A person at an edge: only one side of the strip is there; a bar along it takes its share. */

@@ -52,6 +52,11 @@ public record Input(String key, String words, Kind kind, String usual, Range ran
                 .findFirst();
     }
 
+    /** {@return the sign that its number may bear: of degrees or of percent; empty for none} */
+    String sign() {
+        return words.contains("(degrees") ? "°" : words.contains("(percent") ? "%" : "";
+    }
+
     static Input length(String key, String words, String usual) {
         return new Input(key, words, Kind.LENGTH, usual, new Range(0, LONGEST_MM, "mm"));
     }

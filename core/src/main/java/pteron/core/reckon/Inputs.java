@@ -75,9 +75,12 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
     /** A number may carry its unit, or the one that it has under the other system: 240 lb for kg. */
     private static OptionalDouble withUnit(Input input, String text) {
         OptionalDouble bare = NumberText.parse(text);
-        Optional<Unit> unit = input.unit();
-        if (bare.isPresent() || unit.isEmpty()) {
+        if (bare.isPresent()) {
             return bare;
+        }
+        Optional<Unit> unit = input.unit();
+        if (unit.isEmpty()) {
+            return signed(input.sign(), text.strip());
         }
         String plain = onAKeyboard(text.strip());
         for (UnitSystem one : UnitSystem.values()) {
@@ -91,6 +94,12 @@ public record Inputs(Map<String, String> typed, UnitSystem system) {
             }
         }
         return OptionalDouble.empty();
+    }
+
+    private static OptionalDouble signed(String sign, String text) {
+        return !sign.isEmpty() && text.endsWith(sign)
+                ? NumberText.parse(text.substring(0, text.length() - sign.length()))
+                : OptionalDouble.empty();
     }
 
     /** {@return a unit as most keyboards have it: lb/ft3 for lb/ft³, F for °F} */

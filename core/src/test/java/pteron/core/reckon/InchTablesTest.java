@@ -69,6 +69,15 @@ class InchTablesTest {
         assertThat(unit.fromShown(1, UnitSystem.INCHES)).isCloseTo(si, within(2e-6 * si));
     }
 
+    /** An angle may bear its sign, a unit be typed without the signs that keyboards lack. */
+    @Test
+    void units_asTheyAreTyped() {
+        assertThat(answer("mitre", "mitre", "turn=45°"))
+                .isEqualTo(answer("mitre", "mitre", "turn=45"));
+        assertThat(answer("dew-point", "dew-point", "celsius=70 F", "humidity=50 %"))
+                .isEqualTo(answer("dew-point", "dew-point", "celsius=70 °F", "humidity=50"));
+    }
+
     /** Hollow sections 2 × 2 × 1/8 of steel, wall 0.116, corners twice that: AISC Manual, table 1-12, from memory, high. */
     @Test
     void tube_ofAMill() {
