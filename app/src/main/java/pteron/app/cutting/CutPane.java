@@ -24,7 +24,7 @@ import pteron.core.quantity.LengthText;
 import pteron.core.quantity.NumberText;
 import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
-import pteron.exchange.words.OtherUnits;
+import pteron.exchange.station.OtherUnits;
 
 /** Every bar with what is cut from it, to scale, in the order of cutting. */
 public final class CutPane extends ScrollPane {

@@ -17,7 +17,7 @@ import pteron.core.quantity.Quantity;
 import pteron.core.skin.SheetOrder;
 import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
-import pteron.exchange.words.OtherUnits;
+import pteron.exchange.station.OtherUnits;
 
 /** The pieces of sheet under the names that stand in the drawing, and what is bought for them. */
 final class SheetsAside implements ListAside.Content {

@@ -15,8 +15,8 @@ import pteron.core.quantity.Quantity;
 import pteron.core.quantity.UnitSystem;
 import pteron.exchange.pdf.Pages;
 import pteron.exchange.station.Job;
+import pteron.exchange.station.OtherUnits;
 import pteron.exchange.station.PaperTable;
-import pteron.exchange.words.OtherUnits;
 
 /** Bars and how they are cut, on paper. */
 final class BarTable implements PaperTable {

@@ -12,8 +12,8 @@ import pteron.core.skin.SheetPiece;
 import pteron.core.skin.Skins;
 import pteron.exchange.pdf.Pages;
 import pteron.exchange.station.Job;
+import pteron.exchange.station.OtherUnits;
 import pteron.exchange.station.PaperTable;
-import pteron.exchange.words.OtherUnits;
 
 /** Pieces of sheet on paper. */
 final class SheetTable implements PaperTable {

@@ -1,4 +1,4 @@
-package pteron.exchange.words;
+package pteron.exchange.station;
 
 import java.util.ArrayList;
 import java.util.List;

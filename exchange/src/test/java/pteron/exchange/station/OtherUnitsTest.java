@@ -1,4 +1,4 @@
-package pteron.exchange.words;
+package pteron.exchange.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
