@@ -18,7 +18,7 @@ import pteron.exchange.frame.WhyWords;
 /** Load, moment and deflection along a member on its two supports, one under the other. */
 final class BeamDiagram extends Canvas {
 
-    private static final double WIDE = 236;
+    private static final double WIDE = CutDrawing.WIDE;
     private static final double HIGH = 186;
 
     /** Room at each end of the span, for the supports (pixels). */

@@ -23,7 +23,9 @@ import pteron.exchange.frame.BendWords;
 /** A member as it lies on the saw: long and short side, each end's angle counted from a square cut. */
 final class CutDrawing extends VBox {
 
-    private static final double WIDE = 236;
+    /** Width of what is drawn of a member (pixels): what the pane has beside its scroll bar. */
+    static final double WIDE = 236;
+
     private static final double HIGH = 96;
     private static final double EDGE = 26;
 

@@ -10,7 +10,6 @@ import pteron.app.keep.EarlierSaves;
 import pteron.app.keep.Recoveries;
 import pteron.app.keep.Stamp;
 import pteron.app.keep.UserFolders;
-import pteron.app.station.Cells;
 import pteron.app.station.Workbench;
 import pteron.app.window.Dialogs.Choice;
 import pteron.core.plan.BoxPlan;
@@ -236,7 +235,7 @@ public final class FileActions implements AutoCloseable {
         dialogs()
                 .ask(
                         "The plan was not saved",
-                        Cells.capital(sentence),
+                        sentence,
                         List.of(
                                 new Choice("Save elsewhere …", () -> chooseAndSave(then)),
                                 new Choice("Not now", () -> leaving = false)));

@@ -3,6 +3,9 @@ package pteron.core.panel;
 import java.util.List;
 import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
+import pteron.core.outline.EdgeKind;
+import pteron.core.outline.Element;
+import pteron.core.outline.Outline;
 
 /** The bonded floor of a bed over the cab: a strip of it from side wall to side wall, under those who lie on it. */
 final class BedPanel {
@@ -14,6 +17,14 @@ final class BedPanel {
     static final double KNEE_MM = 200;
 
     private BedPanel() {}
+
+    /** {@return length of what faces down over a cab, 0 where there is no bed (mm)} */
+    static double lengthMm(Outline outline) {
+        return outline.elements().stream()
+                .filter(element -> element.kind() == EdgeKind.UNDER)
+                .mapToDouble(Element::lengthMm)
+                .sum();
+    }
 
     /**
      * {@return what a bed must bear: all who lie on it, spread over the whole bed, or one person on one knee}

@@ -6,19 +6,21 @@ import pteron.core.quantity.Named;
 /** Parts of the box that are checked as sandwich panels. */
 public enum PanelPart {
     /** The floor. */
-    FLOOR("floor"),
+    FLOOR("floor", "floor"),
     /** Straight walls, as strips from floor to roof. */
-    WALLS("walls"),
+    WALLS("walls", "walls"),
     /** Walls that bend. */
-    BENT_WALLS("walls"),
+    BENT_WALLS("bent walls", "walls"),
     /** Floor of a bed over the cab, built as the walls are. */
-    OVER_CAB_FLOOR("walls"),
+    OVER_CAB_FLOOR("over-cab floor", "walls"),
     /** The roof. */
-    ROOF("roof");
+    ROOF("roof", "roof");
 
+    private final String words;
     private final String buildUp;
 
-    PanelPart(String buildUp) {
+    PanelPart(String words, String buildUp) {
+        this.words = words;
         this.buildUp = buildUp;
     }
 
@@ -34,11 +36,11 @@ public enum PanelPart {
 
     /** {@return its name in words, small: {@code over-cab floor}} */
     String words() {
-        return this == OVER_CAB_FLOOR ? "over-cab floor" : Named.words(this);
+        return words;
     }
 
     /** {@return its name at the head of a sentence: {@code Over-cab floor}} */
     String title() {
-        return words().substring(0, 1).toUpperCase(Locale.ROOT) + words().substring(1);
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -26,7 +26,6 @@ import pteron.core.mechanics.Constants;
 import pteron.core.mechanics.Duration;
 import pteron.core.mechanics.ThickFaces;
 import pteron.core.outline.EdgeKind;
-import pteron.core.outline.Element;
 import pteron.core.outline.Outline;
 import pteron.core.plan.Box;
 import pteron.core.plan.Loads;
@@ -247,12 +246,8 @@ public final class PanelStage {
 
     /** The bed over the cab lies on the side walls; its front and rear edges carry too, which is not counted. */
     private void overCab(Framed walls, double span) {
-        double length =
-                plan.outline.elements().stream()
-                        .filter(element -> element.kind() == EdgeKind.UNDER)
-                        .mapToDouble(Element::lengthMm)
-                        .sum();
-        if (length <= 0) {
+        double length = BedPanel.lengthMm(plan.outline);
+        if (length == 0) {
             return;
         }
         span(PanelPart.OVER_CAB_FLOOR, span, "width inside");
